@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { BookOpenText, ListOrdered, NotebookPen, PackageCheck, SearchCheck } from '@lucide/vue'
+
+const store = usePaper()
+const { theme, toggle } = useTheme()
+const route = useRoute()
+const base = computed(() => `/papers/${String(route.params.id)}`)
+const stops = computed(() => [
+  { to: 'gather', word: 'Gather', icon: BookOpenText, count: store.sources.length, of: store.sources.length === 1 ? 'source' : 'sources' },
+  { to: 'write', word: 'Write', icon: NotebookPen, count: store.words, of: 'words' },
+  { to: 'list', word: 'List', icon: ListOrdered, count: store.composition.list.length, of: 'entries' },
+  { to: 'check', word: 'Check', icon: SearchCheck, count: undefined, of: '' },
+  { to: 'hand-in', word: 'Hand in', icon: PackageCheck, count: undefined, of: '' },
+])
+</script>
+
+<template>
+  <nav
+    class="spine flex border-rule bg-vellum"
+    aria-label="Stops of this paper"
+  >
+    <NuxtLink
+      to="/"
+      class="mark font-title text-2xl font-semibold text-verdigris"
+      aria-label="Dendle: to the Desk"
+    >
+      Dn
+    </NuxtLink>
+    <NuxtLink
+      v-for="stop in stops"
+      :key="stop.to"
+      :to="`${base}/${stop.to}`"
+      class="stop"
+      active-class="here"
+    >
+      <component
+        :is="stop.icon"
+        :size="17"
+        :stroke-width="1.6"
+        aria-hidden="true"
+        class="icon"
+      />
+      <span
+        v-if="stop.count !== undefined"
+        class="font-title text-[21px] leading-6"
+      >{{ stop.count.toLocaleString('en') }}<span class="sr-only"> {{ stop.of }},</span></span>
+      <span class="word">{{ stop.word }}</span>
+    </NuxtLink>
+    <div class="foot">
+      <NuxtLink
+        to="/"
+        class="quiet"
+      >
+        Desk
+      </NuxtLink>
+      <button
+        class="quiet"
+        @click="toggle"
+      >
+        {{ theme === 'night' ? 'Day' : 'Night' }}
+      </button>
+    </div>
+  </nav>
+</template>
+
+<style scoped>
+.spine { width: 72px; flex-direction: column; align-items: stretch; text-align: center; border-right-width: 1px; position: sticky; top: 0; height: 100vh; flex: none; }
+.mark { height: 52px; line-height: 44px; }
+.stop { position: relative; display: flex; flex-direction: column; align-items: center; padding: 8px 0 7px; font-size: 13px; color: var(--soft); }
+.stop .icon { margin-bottom: 2px; }
+.stop:hover { color: var(--ink); }
+.stop.here { color: var(--ink); font-weight: 700; }
+.stop.here::after { content: ''; position: absolute; right: -2px; top: 8px; bottom: 8px; width: 3px; background: var(--verdigris); }
+.foot { margin-top: auto; display: flex; flex-direction: column; gap: 8px; padding-bottom: 16px; font-size: 13px; }
+@media (max-width: 640px) {
+  .spine { position: fixed; inset: auto 0 0 0; top: auto; width: auto; height: 58px; flex-direction: row; border-right: 0; border-top-width: 1px; z-index: 30; }
+  .mark, .foot { display: none; }
+  .stop { flex: 1; padding: 6px 0; font-size: 12px; justify-content: flex-end; }
+  .stop .icon { display: none; }
+  .stop span.font-title { font-size: 17px; line-height: 20px; }
+  .stop.here::after { right: 20%; left: 20%; top: -2px; bottom: auto; width: auto; height: 3px; }
+}
+</style>

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { NodeViewWrapper, nodeViewProps } from '@tiptap/vue-3'
+import { plain } from '~~/core/text/runs'
+
+const props = defineProps(nodeViewProps)
+const store = usePaper()
+const place = computed(() => store.citationPlaces.get(String(props.node.attrs.id)))
+const runs = computed(() => (place.value === undefined ? [] : store.composition.citations[place.value] ?? []))
+const empty = computed(() => plain(runs.value).trim() === '')
+</script>
+
+<template>
+  <NodeViewWrapper
+    as="span"
+    class="citation"
+    :class="{ selected, note: store.style.citation.system === 'notes' }"
+    :data-cid="node.attrs.id"
+    contenteditable="false"
+  >
+    <RunText :runs="runs" /><span
+      v-if="empty"
+      class="text-soft"
+    >[nothing to print]</span>
+  </NodeViewWrapper>
+</template>
+
+<style scoped>
+.citation { background: var(--wash); border-radius: 2px; padding: 1px 1px; cursor: pointer; text-indent: 0; }
+.citation.selected { box-shadow: 0 2px 0 var(--weld); background: color-mix(in srgb, var(--weld) 50%, transparent); }
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { compose } from '~~/core/compose/compose'
+import { readLocator, writeLocator } from '~~/core/source/locators'
+import { plain } from '~~/core/text/runs'
+import { composeAlone } from '~~/core/compose/compose'
+import { textOf } from '~~/core/source/model'
+import type { CitationData } from '~~/core/sheet/document'
+
+/** A citation being made or changed: its works, their places, the words around, and the real forms to choose from. */
+const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean }>()
+const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
+const store = usePaper()
+const adding = ref(props.data.items.length === 0)
+const around = ref(props.data.items.some(i => i.prefix || i.suffix))
+const notes = computed(() => store.style.citation.system === 'notes')
+const root = useTemplateRef<HTMLElement>('root')
+const FORMS = ['parenthetical', 'narrative', 'suppress-author'] as const
+
+// Each form as it will stand in this very place of the paper.
+const forms = computed(() => props.data.items.length === 0
+  ? []
+  : FORMS.map((form) => {
+      const citations = [...store.citations]
+      const at = props.place ?? citations.length
+      citations[at] = { ...props.data, form }
+      const composed = compose(store.style, store.sources, { citations, alsoList: store.sources.filter(s => s.listed).map(s => s.id) })
+      return { form, runs: composed.citations[at]!, note: composed.noteNumbers[at] === undefined ? undefined : composed.notes[composed.noteNumbers[at]! - 1] }
+    }).filter((f, i, all) => plain(f.runs).trim() !== '' && all.findIndex(o => plain(o.runs) === plain(f.runs)) === i))
+
+const titleOf = (id: string): string => {
+  const source = store.byId.get(id)
+  return source ? textOf(source, 'title').replace(/<[^>]+>/gu, '') || plain(composeAlone(store.style, source).narrative) : 'A source this paper no longer has'
+}
+const set = (change: Partial<CitationData>) => emit('change', { ...props.data, ...change })
+const setItem = (i: number, change: Partial<CitationData['items'][number]>) => set({ items: props.data.items.map((item, n) => (n === i ? { ...item, ...change } : item)) })
+async function add(id: string) {
+  set({ items: [...props.data.items, { id, locator: undefined }] })
+  adding.value = false
+  await nextTick()
+  ;[...root.value!.querySelectorAll<HTMLInputElement>('[data-place]')].at(-1)?.focus({ preventScroll: true })
+}
+function remove(i: number) {
+  set({ items: props.data.items.filter((_, n) => n !== i) })
+  if (props.data.items.length === 1) adding.value = true
+}
+onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelector<HTMLInputElement>('[data-place]')?.focus({ preventScroll: true }) })
+</script>
+
+<template>
+  <div ref="root">
+    <div
+      v-for="(item, i) in data.items"
+      :key="`${item.id}-${i}`"
+      class="mb-2"
+    >
+      <p class="flex items-baseline gap-3">
+        <NuxtLink
+          :to="`/papers/${store.paper?.id}/gather?source=${item.id}`"
+          class="min-w-0 flex-1 truncate text-[14px] font-semibold hover:text-verdigris"
+        >
+          {{ titleOf(item.id) }}
+        </NuxtLink>
+        <button
+          v-if="data.items.length > 1"
+          class="quiet text-[13px]"
+          @click="remove(i)"
+        >
+          Leave out
+        </button>
+      </p>
+      <label
+        v-if="around"
+        class="block"
+      ><span class="sr-only">Words before</span><input
+        class="line text-[14px]"
+        placeholder="words before: see, cf., for example"
+        :value="item.prefix ?? ''"
+        @input="setItem(i, { prefix: ($event.target as HTMLInputElement).value })"
+      ></label>
+      <label class="flex items-baseline gap-2"><span class="text-[12.5px] text-soft">place</span><input
+        data-place
+        class="line"
+        placeholder="104-6, para 4, ch 3, 1:12:30"
+        :value="writeLocator(item.locator)"
+        @change="setItem(i, { locator: readLocator(($event.target as HTMLInputElement).value) })"
+        @keydown.enter.prevent="setItem(i, { locator: readLocator(($event.target as HTMLInputElement).value) }); emit('done')"
+      ></label>
+      <label
+        v-if="around"
+        class="block"
+      ><span class="sr-only">Words after</span><input
+        class="line text-[14px]"
+        placeholder="words after"
+        :value="item.suffix ?? ''"
+        @input="setItem(i, { suffix: ($event.target as HTMLInputElement).value })"
+      ></label>
+    </div>
+    <WriteSourceFinder
+      v-if="adding"
+      :exclude="data.items.map(i => i.id)"
+      :autofocus="autofocus || data.items.length > 0"
+      @pick="add"
+      @cancel="data.items.length ? (adding = false) : emit('done')"
+    />
+    <div
+      v-if="forms.length > 1 || notes"
+      role="radiogroup"
+      aria-label="Form of the citation"
+      class="-mx-2 my-2"
+    >
+      <button
+        v-for="{ form, runs, note } in forms"
+        :key="form"
+        role="radio"
+        :aria-checked="data.form === form"
+        class="block w-full px-2 py-1 text-left font-page text-[15.5px]"
+        :class="data.form === form ? 'bg-tint text-verdigris' : 'hover:bg-tint'"
+        @click="set({ form })"
+      >
+        <RunText :runs="runs" /><span
+          v-if="note && data.form === form"
+          class="mt-0.5 block text-[13.5px] text-soft"
+        ><RunText :runs="note" /></span>
+      </button>
+    </div>
+    <label
+      v-if="notes"
+      class="mb-2 block"
+    ><span class="text-[12.5px] text-soft">your own words in the note</span>
+      <textarea
+        rows="2"
+        class="line text-[14px]"
+        :value="data.words?.after ?? ''"
+        @input="set({ words: { ...data.words, after: ($event.target as HTMLTextAreaElement).value } })"
+      /></label>
+    <div class="flex flex-wrap gap-x-5 gap-y-1 text-[14px]">
+      <button
+        v-if="!adding"
+        class="act"
+        @click="adding = true"
+      >
+        Add a source
+      </button>
+      <button
+        v-if="data.items.length"
+        class="quiet"
+        @click="around = !around"
+      >
+        Words around
+      </button>
+      <slot />
+    </div>
+  </div>
+</template>

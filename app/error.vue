@@ -1,0 +1,21 @@
+<script setup lang="ts">
+import type { NuxtError } from '#app'
+
+const props = defineProps<{ error: NuxtError }>()
+const lost = computed(() => props.error.status === 404)
+useHead({ title: () => (lost.value ? 'Not found' : 'Something went wrong') })
+</script>
+
+<template>
+  <main class="mx-auto max-w-xl px-6 py-24">
+    <h1 class="view-title mb-3">
+      {{ lost ? 'There is nothing at this address' : 'Dendle could not show this' }}
+    </h1>
+    <p class="mb-6 text-soft">
+      {{ lost ? 'The paper may have been removed, or the address mistyped. Your papers are all on the Desk.' : 'What was saved is safe. Going back to the Desk and opening the paper again usually helps.' }}
+    </p>
+    <button class="act-solid" @click="clearError({ redirect: '/' })">
+      Go to the Desk
+    </button>
+  </main>
+</template>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { formatDistanceToNow } from 'date-fns'
+import { STYLES, styleOf } from '~~/core/styles'
+import { request } from '~/utils/request'
+import { count } from '~/utils/words'
+
+interface Row { id: string, title: string, style: string, sources: number, words: number, updatedAt: string }
+const { data: papers, refresh, error } = await useFetch<Row[]>('/api/papers', { default: () => [] })
+const notices = useNotices()
+const { theme, toggle } = useTheme()
+const title = ref('')
+const style = ref('apa-7')
+const busy = ref(false)
+useHead({ title: 'Desk · Dendle' })
+
+async function begin() {
+  if (!title.value.trim() || busy.value) return
+  busy.value = true
+  await notices.attempt(async () => {
+    const made = await request<{ id: string }>('POST', '/api/papers', { title: title.value, style: style.value })
+    await navigateTo(`/papers/${made.id}/gather`)
+  })
+  busy.value = false
+}
+const remove = (row: Row) => notices.attempt(async () => {
+  await request('DELETE', `/api/papers/${row.id}`)
+  await refresh()
+  notices.say(`“${row.title}” is off the Desk. Its sources stay on the shelf.`, { action: { label: 'Put it back', run: async () => { await request('POST', `/api/papers/${row.id}/restore`); await refresh() } } })
+})
+</script>
+
+<template>
+  <main class="mx-auto max-w-[880px] px-6 pt-12 pb-24">
+    <div class="mb-10 flex items-baseline justify-between">
+      <span class="font-title text-2xl font-semibold text-verdigris">Dendle</span>
+      <button
+        class="quiet text-[13px]"
+        @click="toggle"
+      >
+        {{ theme === 'night' ? 'Day' : 'Night' }}
+      </button>
+    </div>
+    <h1 class="view-title mb-5">
+      Desk
+    </h1>
+    <form
+      class="mb-10 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-1"
+      @submit.prevent="begin"
+    >
+      <input
+        v-model="title"
+        class="min-w-0 flex-1 basis-72 bg-transparent py-1 font-title text-[20px]"
+        aria-label="Title of a new paper"
+        placeholder="Begin a paper: type its working title"
+        maxlength="5000"
+      >
+      <label class="text-[13px] text-soft">in
+        <select
+          v-model="style"
+          class="ml-1 border-0 bg-transparent py-1 font-semibold text-ink"
+        >
+          <option
+            v-for="s in STYLES"
+            :key="s.id"
+            :value="s.id"
+          >{{ s.short }}</option>
+        </select>
+      </label>
+      <button
+        class="act pb-1"
+        :disabled="!title.trim() || busy"
+      >
+        Begin
+      </button>
+    </form>
+
+    <p
+      v-if="error"
+      role="alert"
+      class="text-madder"
+    >
+      The papers could not be read. <button
+        class="act"
+        @click="refresh()"
+      >
+        Try again
+      </button>
+    </p>
+    <p
+      v-else-if="!papers.length"
+      class="max-w-md text-soft"
+    >
+      No papers yet. A working title is enough to begin; it can change at any time, and so can the style.
+    </p>
+    <ul v-else>
+      <li
+        v-for="row in papers"
+        :key="row.id"
+        class="group flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule py-4"
+      >
+        <NuxtLink
+          :to="`/papers/${row.id}/${row.words ? 'write' : 'gather'}`"
+          class="min-w-0 flex-1 basis-80 font-title text-[19px] break-words hover:text-verdigris"
+        >
+          {{ row.title }}
+        </NuxtLink>
+        <span class="text-[13px] text-soft">{{ styleOf(row.style)?.short ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
+        <ClientOnly><span class="w-32 text-right text-[13px] text-soft">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }) }}</span></ClientOnly>
+        <button
+          class="quiet text-[13px] opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+          :aria-label="`Take “${row.title}” off the Desk`"
+          @click="remove(row)"
+        >
+          Take away
+        </button>
+      </li>
+    </ul>
+  </main>
+</template>

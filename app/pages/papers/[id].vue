@@ -1,0 +1,33 @@
+<script setup lang="ts">
+const route = useRoute()
+const store = usePaper()
+const id = String(route.params.id)
+const { data, error } = await useFetch(`/api/papers/${id}`, { key: `paper-${id}-${Date.now()}` })
+if (error.value || !data.value) throw createError({ status: error.value?.statusCode ?? 500, statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read', fatal: true })
+await store.open(id, data.value as never)
+useHead({ title: () => `${store.paper?.title ?? 'Paper'} · Dendle` })
+
+if (import.meta.client) {
+  useEventListener('online', () => void store.flush())
+  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void store.flush() })
+  useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
+    if (!store.hasUnsaved()) return
+    void store.flush()
+    event.preventDefault()
+  })
+}
+onBeforeRouteLeave(async () => { await store.flush() })
+</script>
+
+<template>
+  <div class="flex min-h-full">
+    <FrameTheSpine />
+    <div class="flex min-w-0 flex-1 flex-col pb-16 sm:pb-0">
+      <FrameTheHead />
+      <FrameConflictBar />
+      <main class="min-w-0 flex-1">
+        <NuxtPage />
+      </main>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { count } from '~/utils/words'
+
+const store = usePaper()
+const notices = useNotices()
+const busy = ref(false)
+const LINES = [['writer', 'Your name'], ['instructor', 'Instructor'], ['course', 'Course'], ['institution', 'Institution'], ['date', 'Date']] as const
+const details = computed(() => store.paper?.details ?? {})
+const change = (key: string, value: string) => store.changePaper({ details: { ...details.value, [key]: value } })
+const page = computed(() => store.style.page)
+
+async function take() {
+  busy.value = true
+  await notices.attempt(async () => {
+    await store.flush()
+    if (store.hasUnsaved()) throw new Error('Some of the paper is not saved yet, so the document would be out of date. Try again when the head says Saved.')
+    const response = await fetch(`/api/papers/${store.paper!.id}/document.docx`)
+    if (!response.ok) throw new Error(((await response.json().catch(() => ({}))) as { message?: string }).message ?? 'The document could not be made.')
+    const name = /filename\*=UTF-8''([^;]+)/u.exec(response.headers.get('content-disposition') ?? '')?.[1]
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(await response.blob())
+    link.download = name ? decodeURIComponent(name) : 'paper.docx'
+    link.click()
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+    notices.say('The document is in your downloads.')
+  })
+  busy.value = false
+}
+</script>
+
+<template>
+  <div class="mx-auto grid max-w-[1000px] gap-x-16 gap-y-10 px-6 pt-8 pb-24 md:grid-cols-[1fr_340px]">
+    <section>
+      <h1 class="view-title mb-5">
+        Hand in
+      </h1>
+      <h2 class="mb-1 font-semibold">
+        Details, once
+      </h2>
+      <p class="mb-3 text-[14px] text-soft">
+        {{ page.titlePage ? `${store.style.short} puts these on a title page.` : store.style.page.runningHead === 'surname-number' ? `${store.style.short} heads the first page with them, and every page with your surname.` : `These head the first page.` }}
+      </p>
+      <label
+        v-for="[key, word] in LINES"
+        :key="key"
+        class="mb-2 grid grid-cols-[110px_1fr] items-baseline"
+      >
+        <span class="text-[14px] text-soft">{{ word }}</span>
+        <input
+          class="line"
+          :value="details[key] ?? ''"
+          maxlength="2000"
+          @input="change(key, ($event.target as HTMLInputElement).value)"
+        >
+      </label>
+    </section>
+    <section>
+      <h2 class="mb-1 pt-1 font-semibold">
+        Take it away
+      </h2>
+      <p class="mb-4 text-[14px] text-soft">
+        {{ count(store.words, 'word') }}, {{ count(store.citations.length, 'citation') }}, {{ count(store.composition.list.length, 'entry', 'entries') }} under {{ store.style.list.heading }}, in {{ store.style.name }} {{ store.style.edition }}.
+      </p>
+      <button
+        class="act-solid"
+        :disabled="busy"
+        @click="take"
+      >
+        {{ busy ? 'Setting the pages…' : 'Word-processor document (.docx)' }}
+      </button>
+      <ul class="mt-4 text-[14px] text-soft">
+        <li>{{ page.lineSpacing === 2 ? 'Double spacing' : `Line spacing ${page.lineSpacing}` }}, one-inch margins</li>
+        <li>Page numbers in the running head</li>
+        <li>{{ store.style.citation.system === 'notes' ? 'Real footnotes' : 'Citations in the text' }}, italics kept</li>
+        <li>{{ store.style.list.heading }} on a page of its own, hanging indents</li>
+      </ul>
+      <p class="mt-6 text-[14px] text-soft">
+        The pages on screen, PDF and the other formats are not here yet.
+      </p>
+    </section>
+  </div>
+</template>

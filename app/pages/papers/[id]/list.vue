@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { times } from '~/utils/words'
+
+const store = usePaper()
+const sheet = computed(() => store.style.list)
+const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
+</script>
+
+<template>
+  <div class="mx-auto max-w-[1180px] px-3 pt-6 pb-24 sm:px-8">
+    <h1 class="sr-only">
+      List
+    </h1>
+    <template v-if="store.composition.list.length">
+      <div class="list-grid">
+        <h2
+          class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-[17px]"
+          :class="store.style.page.headings === 'centred-bold' && 'font-bold'"
+          data-testid="list-heading"
+        >
+          {{ sheet.heading }}
+        </h2>
+        <ol class="contents">
+          <li
+            v-for="entry in store.composition.list"
+            :key="entry.id"
+            class="contents"
+          >
+            <p class="why pt-[0.4em] text-right text-[13px] leading-5 text-soft">
+              {{ why(entry.id).join(' · ') }}
+            </p>
+            <p
+              class="entry bg-leaf px-5 font-page text-[17px] sm:px-12"
+              :style="{ lineHeight: sheet.doubleSpaced ? 2 : 1.45 }"
+              data-testid="entry"
+            >
+              <span
+                class="body block"
+                :style="{ paddingLeft: `${sheet.hanging / 15}px`, textIndent: `-${sheet.hanging / 15}px` }"
+              ><span
+                v-if="entry.number"
+                class="inline-block"
+                :style="{ width: `${sheet.hanging / 15}px`, textIndent: 0 }"
+              >{{ sheet.number?.replace('{n}', String(entry.number)) }}</span><RunText :runs="entry.runs" /></span>
+            </p>
+            <p class="where pt-[0.4em] text-[13px] leading-5 text-soft">
+              <NuxtLink
+                :to="`/papers/${store.paper?.id}/gather?source=${entry.id}`"
+                class="hover:text-verdigris hover:underline"
+              >
+                {{ store.citedTimes.has(entry.id) ? times(store.citedTimes.get(entry.id)!) : 'listed, not cited' }}
+              </NuxtLink>
+            </p>
+          </li>
+        </ol>
+        <div class="col-start-2 h-14 bg-leaf" />
+      </div>
+    </template>
+    <div
+      v-else
+      class="max-w-lg px-2 py-10"
+    >
+      <p class="font-title text-[20px]">
+        No entries yet.
+      </p>
+      <p class="mt-2 text-soft">
+        The list builds itself from what the paper cites: put a citation into the text in Write, or tick “List it even if it is not cited” on a slip in Gather. In {{ store.style.short }} it will be headed {{ sheet.heading }}.
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.list-grid { display: grid; grid-template-columns: minmax(90px, 170px) minmax(0, 740px) minmax(80px, 150px); column-gap: 22px; justify-content: center; }
+.why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
+.body { overflow-wrap: anywhere; }
+@media (max-width: 860px) {
+  .list-grid { grid-template-columns: minmax(0, 1fr); }
+  .list-grid h2, .list-grid > div { grid-column: 1; }
+  .why, .entry, .where { grid-column: 1; }
+  .why, .where { text-align: left; padding: 4px 20px 0; background: var(--leaf); }
+  .where { padding-bottom: 14px; border-bottom: 1px solid var(--rule); }
+}
+</style>

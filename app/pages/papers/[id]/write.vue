@@ -1,0 +1,15 @@
+<template>
+  <div>
+    <h1 class="sr-only">
+      Write
+    </h1>
+    <ClientOnly>
+      <WritePaperSheet />
+      <template #fallback>
+        <p class="mx-auto max-w-[760px] px-6 pt-16 text-soft">
+          Laying out the sheet…
+        </p>
+      </template>
+    </ClientOnly>
+  </div>
+</template>

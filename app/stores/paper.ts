@@ -1,0 +1,217 @@
+/**
+ * The open paper: its text, its sources, its style, and what the core makes of them. Everything changes here first and
+ * is saved behind.
+ */
+import { defineStore } from 'pinia'
+import { del, get, set } from 'idb-keyval'
+import { compose, type Citation, type Composition } from '~~/core/compose/compose'
+import { citationIdsOf, citationsOf, countWords, emptyDocument, type DocNode } from '~~/core/sheet/document'
+import { has, missing, type Fields, type Source } from '~~/core/source/model'
+import { FIELDS } from '~~/core/source/fields'
+import type { KindId } from '~~/core/source/kinds'
+import { STYLES, styleOf } from '~~/core/styles'
+import { request } from '~/utils/request'
+import { Saver, type Job, type SaveState } from '~/utils/saver'
+
+export interface PaperSource extends Source { revision: number, key: string, listed: boolean, annotation: string, useRevision: number, passages: number }
+export interface PaperRecord { id: string, title: string, style: string, body: DocNode, details: Record<string, string>, revision: number, updatedAt: string }
+interface Workspace { paper: PaperRecord, sources: PaperSource[] }
+interface Conflict { body: DocNode, title: string, style: string, details: Record<string, string>, revision: number, updatedAt: string }
+
+export const usePaper = defineStore('paper', () => {
+  const paper = ref<PaperRecord>()
+  const sources = ref<PaperSource[]>([])
+  const saveState = ref<SaveState>('saved')
+  const saveProblem = ref('')
+  const savedAt = ref<Date>()
+  const conflict = shallowRef<Conflict>()
+  /** Counts up when the text was replaced from outside the editor. */
+  const bodyVersion = ref(0)
+  let saver: Saver | undefined
+
+  // What the core makes of it -------------------------------------------------------------------------------------
+  const style = computed(() => styleOf(paper.value?.style ?? '') ?? STYLES[0]!)
+  const body = shallowRef<DocNode>(emptyDocument())
+  const words = computed(() => countWords(body.value))
+  // Typing changes the body at every key but the citations seldom: composing waits for those.
+  const citations = shallowRef<Citation[]>([])
+  /** The place of each citation, by the id of its node. */
+  const citationPlaces = shallowRef(new Map<string, number>())
+  let signature = ''
+  function readCitations(doc: DocNode) {
+    const next = citationsOf(doc)
+    const ids = citationIdsOf(doc)
+    const now = JSON.stringify([next, ids])
+    if (now === signature) return
+    signature = now
+    citations.value = next
+    citationPlaces.value = new Map(ids.map((id, i) => [id, i]))
+  }
+  const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: sources.value.filter(s => s.listed).map(s => s.id) }))
+  const citedTimes = computed(() => {
+    const times = new Map<string, number>()
+    for (const citation of citations.value) for (const { id } of citation.items) times.set(id, (times.get(id) ?? 0) + 1)
+    return times
+  })
+  const byId = computed(() => new Map(sources.value.map(s => [s.id, s])))
+  /** Sources in the order the list files them, then those not in it, newest last. */
+  const filed = computed(() => {
+    const order = new Map(compose(style.value, sources.value, { citations: [], alsoList: sources.value.map(s => s.id) }).list.map((e, i) => [e.id, i]))
+    return [...sources.value].sort((a, b) => (order.get(a.id) ?? 1e6) - (order.get(b.id) ?? 1e6))
+  })
+
+  // Loading and saving --------------------------------------------------------------------------------------------
+  const shelfKey = (id: string) => `dendle-unsaved:${id}`
+
+  function adopt(workspace: Workspace) {
+    paper.value = workspace.paper
+    sources.value = workspace.sources
+    body.value = workspace.paper.body
+    readCitations(body.value)
+    savedAt.value = new Date(workspace.paper.updatedAt)
+    bodyVersion.value++
+  }
+
+  async function open(id: string, workspace: Workspace) {
+    conflict.value = undefined
+    saveState.value = 'saved'
+    adopt(workspace)
+    saver = new Saver({
+      send,
+      keep: jobs => void (jobs.length ? set(shelfKey(id), JSON.parse(JSON.stringify(jobs))) : del(shelfKey(id))).catch(() => undefined),
+      state: (state, problem) => {
+        saveState.value = state
+        saveProblem.value = problem ?? ''
+        if (state === 'saved') savedAt.value = new Date()
+      },
+      conflict: settle,
+    })
+    // What this browser had not yet handed over when it was last closed.
+    const kept = await get<Job[]>(shelfKey(id)).catch(() => undefined)
+    kept?.forEach((job) => {
+      apply(job)
+      saver!.queue(job)
+    })
+  }
+
+  /** Puts a change that waited in the browser back into what is shown. */
+  function apply({ key, change }: Job) {
+    if (key === 'paper' && paper.value) {
+      Object.assign(paper.value, change)
+      if (change.body) { body.value = change.body as DocNode; readCitations(body.value); bodyVersion.value++ }
+    }
+    const source = key.startsWith('source:') ? byId.value.get(key.slice(7)) : undefined
+    if (source) Object.assign(source, change)
+    const use = key.startsWith('use:') ? byId.value.get(key.slice(4)) : undefined
+    if (use) Object.assign(use, change)
+  }
+
+  async function send({ key, change }: Job) {
+    const at = `/api/papers/${paper.value!.id}`
+    if (key === 'paper') {
+      const saved = await request<{ revision: number }>('PATCH', at, { revision: paper.value!.revision, ...change })
+      paper.value!.revision = saved.revision
+      return
+    }
+    const [what, id] = key.split(':') as [string, string]
+    const source = byId.value.get(id)
+    if (!source) return
+    if (what === 'source') source.revision = (await request<{ revision: number }>('PATCH', `/api/sources/${id}`, { revision: source.revision, kind: change.kind, fields: change.fields })).revision
+    else source.useRevision = (await request<{ revision: number }>('PATCH', `${at}/sources/${id}`, { revision: source.useRevision, ...change })).revision
+  }
+
+  /** A change met a newer state. What differs in other places is joined; where both wrote, the writer decides. */
+  async function settle(job: Job, current: unknown): Promise<boolean> {
+    if (job.key === 'paper') {
+      const theirs = current as Conflict
+      if (job.change.body === undefined || JSON.stringify(theirs.body) === JSON.stringify(job.change.body)) {
+        paper.value!.revision = theirs.revision
+        return true
+      }
+      conflict.value = theirs
+      return false
+    }
+    const [what, id] = job.key.split(':') as [string, string]
+    const source = byId.value.get(id)
+    if (!source) return true
+    if (what === 'source') {
+      const theirs = current as { revision: number, fields: Fields }
+      // Fields this tab did not touch come from the other; those it did stay as typed here.
+      const base = (job.change.base ?? {}) as Fields
+      const mine = job.change.fields as Fields
+      const joined = { ...theirs.fields }
+      for (const name of Object.keys({ ...base, ...mine }) as (keyof Fields)[]) {
+        if (JSON.stringify(base[name]) !== JSON.stringify(mine[name])) Object.assign(joined, { [name]: mine[name] })
+      }
+      source.revision = theirs.revision
+      source.fields = joined
+      job.change.fields = joined
+      saver!.queue({ key: job.key, change: { ...job.change, fields: joined } })
+      return true
+    }
+    source.useRevision = (current as { revision: number }).revision
+    return true
+  }
+
+  /** Two tabs wrote the same paper: keep this tab's text or take the other's; the one given up is kept as a snapshot. */
+  async function decide(keep: 'mine' | 'theirs') {
+    const theirs = conflict.value!
+    const given = keep === 'mine' ? { title: theirs.title, body: theirs.body } : { title: paper.value!.title, body: body.value }
+    await request('POST', `/api/papers/${paper.value!.id}/snapshots`, { ...given, reason: keep === 'mine' ? 'The other tab’s text, when this one was kept' : 'This tab’s text, when the other was taken' })
+    paper.value!.revision = theirs.revision
+    conflict.value = undefined
+    if (keep === 'mine') { saver!.resume(); return }
+    Object.assign(paper.value!, { title: theirs.title, style: theirs.style, details: theirs.details })
+    body.value = theirs.body
+    readCitations(body.value)
+    bodyVersion.value++
+    saver!.resume('paper')
+  }
+
+  const changePaper = (change: Partial<Pick<PaperRecord, 'title' | 'style' | 'details'>>) => {
+    Object.assign(paper.value!, change)
+    saver!.queue({ key: 'paper', change })
+  }
+  const write = (doc: DocNode) => {
+    body.value = doc
+    readCitations(doc)
+    saver!.queue({ key: 'paper', change: { body: doc } })
+  }
+  const changeSource = (id: string, change: { kind?: KindId, fields?: Fields }) => {
+    const source = byId.value.get(id)!
+    const waiting = saver!.unsaved().find(job => job.key === `source:${id}`)
+    const base = waiting?.change.base ?? JSON.parse(JSON.stringify(source.fields))
+    Object.assign(source, change)
+    saver!.queue({ key: `source:${id}`, change: { kind: source.kind, fields: JSON.parse(JSON.stringify(source.fields)), base } })
+  }
+  const changeUse = (id: string, change: { listed?: boolean, annotation?: string, key?: string }) => {
+    Object.assign(byId.value.get(id)!, change)
+    saver!.queue({ key: `use:${id}`, change })
+  }
+  async function addSource(kind: KindId, fields: Fields): Promise<PaperSource> {
+    const added = await request<PaperSource>('POST', `/api/papers/${paper.value!.id}/sources`, { kind, fields })
+    sources.value.push(added)
+    return byId.value.get(added.id)!
+  }
+  async function attach(sourceId: string) {
+    const added = await request<PaperSource>('POST', `/api/papers/${paper.value!.id}/sources`, { sourceId })
+    sources.value = [...sources.value.filter(s => s.id !== sourceId), added]
+  }
+  async function dropSource(id: string) {
+    await flush()
+    await request('DELETE', `/api/papers/${paper.value!.id}/sources/${id}`)
+    sources.value = sources.value.filter(s => s.id !== id)
+  }
+  const flush = async () => { await saver?.flush() }
+  const hasUnsaved = () => (saver?.unsaved().length ?? 0) > 0
+
+  return { paper, sources, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, saveState, saveProblem, savedAt, conflict,
+    open, decide, changePaper, write, changeSource, changeUse, addSource, attach, dropSource, flush, hasUnsaved }
+})
+
+/** What a slip says of its source, in words: what is missing, or that it is ready. */
+export function stateOf(source: Source): { ready: boolean, says: string[] } {
+  const says = missing(source).map(name => (name === 'issued' ? 'No date' : `No ${FIELDS[name].label.toLowerCase()}`))
+  if (source.kind === 'web-page' && !has(source, 'issued') && !has(source, 'accessed')) says.push('No date: note the day you read it')
+  return { ready: says.length === 0, says: says.length ? says : ['Ready'] }
+}

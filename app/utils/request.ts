@@ -1,0 +1,21 @@
+/** Talking to the server: one shape of error, and none at all told apart from being offline. */
+export interface Problem { status: number, code: string, message: string, field?: string, current?: unknown }
+
+export class RequestError extends Error {
+  constructor(readonly problem: Problem) { super(problem.message) }
+}
+/** No answer came: offline, or the server is not running. */
+export class Unreachable extends Error {}
+
+export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, { method, ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }) })
+  }
+  catch { throw new Unreachable('Dendle’s server does not answer.') }
+  const answer: unknown = await response.json().catch(() => undefined)
+  if (response.ok) return answer as T
+  if (response.status >= 500 && response.status !== 500) throw new Unreachable('Dendle’s server is busy.')
+  const problem = (answer ?? {}) as Partial<Problem>
+  throw new RequestError({ code: 'unexpected', message: 'The server refused this without saying why.', ...problem, status: response.status })
+}

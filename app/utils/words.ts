@@ -1,0 +1,3 @@
+/** Counts in words: 1 source, 12 sources. */
+export const count = (n: number, one: string, many = `${one}s`): string => `${n.toLocaleString('en')} ${n === 1 ? one : many}`
+export const times = (n: number): string => (n === 0 ? 'not cited' : n === 1 ? 'cited once' : n === 2 ? 'cited twice' : `cited ${n} times`)

@@ -1,0 +1,95 @@
+/** The `dendle` command: reads arguments, standard input or a file; writes standard output. The work is in core. */
+import { readFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
+import { runJob, readSources, type JobResult, type Output, type Problem } from '../core/intake/job'
+import { toCsl } from '../core/source/csl'
+import { STYLES, styleOf } from '../core/styles'
+import { capitaliseText } from '../core/text/capitals'
+
+const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array of jobs, as JSON
+dendle convert [FILE] --to csl-json           sources
+dendle case --style STYLE [--role title|container]   one title a line
+dendle styles                                 the styles`
+
+class WrongCall extends Error {}
+
+function main(args: string[]): number {
+  const [verb, ...rest] = args
+  const problems: Problem[] = []
+  switch (verb) {
+    case 'cite': {
+      const { values, positionals } = options(rest, { to: { type: 'string' } })
+      const to = (values.to ?? 'markup') as Output
+      if (!['markup', 'html', 'text'].includes(to)) throw new WrongCall(`--to takes markup, html or text, not ${String(values.to)}.`)
+      const input = readJson(positionals[0], problems)
+      if (input === undefined) break
+      const many = Array.isArray(input)
+      const results = (many ? input : [input]).map((job, i): JobResult | null => {
+        const done = runJob(job, { where: many ? `job[${i}]` : 'job', to })
+        problems.push(...done.problems)
+        return done.result
+      })
+      write(JSON.stringify(many ? results : results[0], null, 2))
+      break
+    }
+    case 'convert': {
+      const { values, positionals } = options(rest, { to: { type: 'string' }, from: { type: 'string' } })
+      if (values.to !== 'csl-json') throw new WrongCall(`--to takes csl-json here, not ${String(values.to ?? 'nothing')}.`)
+      const input = readJson(positionals[0], problems)
+      if (input === undefined) break
+      write(JSON.stringify(readSources(Array.isArray(input) ? input : [input], 'input', problems).map(toCsl), null, 2))
+      break
+    }
+    case 'case': {
+      const { values, positionals } = options(rest, { style: { type: 'string' }, role: { type: 'string' } })
+      const style = styleOf(values.style ?? '')
+      if (!style) throw new WrongCall(`--style takes one of ${STYLES.map(s => s.id).join(', ')}.`)
+      if (values.role && !['title', 'container'].includes(values.role)) throw new WrongCall('--role takes title or container.')
+      const rule = values.role === 'container' ? style.capitals.italic : style.capitals.roman
+      write(read(positionals[0]).replace(/\r?\n$/u, '').split(/\r?\n/u).map(line => capitaliseText(line, rule)).join('\n'))
+      break
+    }
+    case 'styles': {
+      options(rest, {})
+      const rows = [['id', 'name', 'edition', 'kind'], ...STYLES.map(s => [s.id, s.name, s.edition, s.citation.system])]
+      const widths = [0, 1, 2, 3].map(i => Math.max(...rows.map(row => row[i]!.length)))
+      write(rows.map(row => row.map((cell, i) => cell.padEnd(widths[i]!)).join('  ').trimEnd()).join('\n'))
+      break
+    }
+    default: throw new WrongCall(verb ? `there is no verb ${verb}.` : 'a verb is missing.')
+  }
+  for (const { where, what } of problems) process.stderr.write(`${where}: ${what}\n`)
+  return problems.length ? 1 : 0
+}
+
+type Options = NonNullable<NonNullable<Parameters<typeof parseArgs>[0]>['options']>
+function options(args: string[], known: Options): { values: Record<string, string | undefined>, positionals: string[] } {
+  try {
+    const { values, positionals } = parseArgs({ args, options: known, allowPositionals: true })
+    return { values: values as Record<string, string | undefined>, positionals }
+  }
+  catch (error) { throw new WrongCall((error as Error).message) }
+}
+
+function read(file: string | undefined): string {
+  try { return readFileSync(file === undefined || file === '-' ? 0 : file, 'utf8') }
+  catch (error) { throw new WrongCall(`${file ?? 'standard input'} cannot be read: ${(error as Error).message}`) }
+}
+
+function readJson(file: string | undefined, problems: Problem[]): unknown {
+  const text = read(file)
+  try { return JSON.parse(text.replace(/^\uFEFF/u, '')) }
+  catch (error) {
+    problems.push({ where: file ?? 'standard input', what: `is not JSON: ${(error as Error).message}` })
+    return undefined
+  }
+}
+
+const write = (text: string) => process.stdout.write(`${text}\n`)
+
+try { process.exitCode = main(process.argv.slice(2)) }
+catch (error) {
+  const wrong = error instanceof WrongCall
+  process.stderr.write(`dendle: ${wrong ? error.message : `something went wrong inside Dendle (${(error as Error).message}); nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`)
+  process.exitCode = wrong ? 2 : 1
+}

@@ -1,0 +1,261 @@
+/**
+ * Composition: a pure function of a style, sources and the citations in order, giving every citation, note and list
+ * entry, with numbering, same-year letters, names told apart and shortened notes.
+ */
+import { plain, type Run } from '../text/runs'
+import { compareKeys, fold, foldTitle, foldWords, ignoredArticle } from '../text/filing'
+import { letters } from '../source/keys'
+import { dateOf, namesOf, textOf, type Source } from '../source/model'
+import { givenName, sameNames, surname, type Name } from '../source/names'
+import type { Locator } from '../source/locators'
+import type { Style } from '../styles/types'
+import { after, before, own, setCitation, type Form, type Item } from './citations'
+import { authorInText, contextFor, isListed, listEntry, note as noteAlone, noteAtoms, raised, type Extras } from './entry'
+import { setLine, stop, type Atom } from './line'
+import { render } from './render'
+import { leader } from './values'
+
+export interface CitedItem { id: string, locator?: Locator, prefix?: string, suffix?: string }
+export interface Citation {
+  items: readonly CitedItem[]
+  form?: Form
+  /** Note styles: the writer's own words in the note, before and after its references, or alone. */
+  words?: { before?: string, after?: string }
+}
+export interface Paper { citations: readonly Citation[], alsoList?: readonly string[] }
+
+export interface ListEntry {
+  id: string
+  runs: Run[]
+  /** Numbered styles: its number. */
+  number?: number
+  /** Why it stands where it stands, a few words each. */
+  why: string[]
+}
+export interface Composition {
+  citations: Run[][]
+  /** Note styles: the text of each note, in order; others have none. */
+  notes: Run[][]
+  /** For each citation, the number of its note. */
+  noteNumbers: (number | undefined)[]
+  list: ListEntry[]
+  /** Ids cited that no source has. */
+  unknown: string[]
+  /** Words in titles whose capital could not be decided, by source. */
+  unsure: Record<string, string[]>
+}
+
+export function compose(style: Style, sources: readonly Source[], paper: Paper): Composition {
+  const byId = new Map(sources.map(source => [source.id, source]))
+  const unknown: string[] = []
+  const cited: string[] = []
+  for (const citation of paper.citations) {
+    for (const { id } of citation.items) {
+      if (!byId.has(id)) { if (!unknown.includes(id)) unknown.push(id) }
+      else if (!cited.includes(id)) cited.push(id)
+    }
+  }
+  const also = (paper.alsoList ?? []).filter(id => byId.has(id) && !cited.includes(id))
+  const used = [...cited, ...also].map(id => byId.get(id)!)
+  const listed = used.filter(source => isListed(style, source))
+  const filed = fileAll(style, listed)
+  const extras = tellApart(style, used, filed)
+  const inOrder = style.list.order === 'appearance' ? [...listed.filter(s => cited.includes(s.id)), ...filed.filter(s => also.includes(s.id))] : filed
+  const place = new Map(inOrder.map((source, i) => [source.id, i + 1]))
+
+  const items = (citation: Citation): Item[] => citation.items.filter(({ id }) => byId.has(id)).map((item) => {
+    const source = byId.get(item.id)!
+    const told = extras.get(item.id)!
+    const number = place.get(item.id)
+    return {
+      source, extras: told.extras, needsTitle: told.needsTitle, ...(number ? { number } : {}),
+      ...(item.locator ? { locator: item.locator } : {}), ...(item.prefix ? { prefix: item.prefix } : {}), ...(item.suffix ? { suffix: item.suffix } : {}),
+    }
+  })
+
+  const notes: Run[][] = []
+  const noteNumbers: (number | undefined)[] = []
+  const history: History = { seen: new Set() }
+  const citations = paper.citations.map((citation) => {
+    const set = items(citation)
+    if (style.citation.system !== 'notes') {
+      noteNumbers.push(undefined)
+      return set.length ? setCitation(style, set, citation.form ?? 'parenthetical') : missing(citation)
+    }
+    notes.push(setNote(style, set, citation, history))
+    noteNumbers.push(notes.length)
+    const number: Run = { text: String(notes.length), superscript: true, part: 'glue', rules: ['citation.note'] }
+    if (citation.form !== 'narrative') return [number]
+    const names = set.flatMap((item, i) => [...(i ? [{ text: i === set.length - 1 ? ' and ' : ', ', part: 'glue' as const, rules: [] }] : []), ...authorInText(style, item.source, { narrative: true, extras: item.extras })])
+    return [...setLine(names, style), number]
+  })
+
+  const unsure: Record<string, string[]> = {}
+  let previous: readonly Name[] | undefined
+  const list = inOrder.map((source, i): ListEntry => {
+    const who = leader(contextFor(style, source))
+    const repeats = Boolean(style.list.repeated && previous && who && sameNames(previous, who.names))
+    previous = who?.names
+    const words = new Set<string>()
+    const runs = listEntry(style, source, { ...extras.get(source.id)!.extras, unsure: words, ...(repeats ? { repeated: style.list.repeated! } : {}) })!
+    if (words.size) unsure[source.id] = [...words]
+    return { id: source.id, runs, ...(style.list.order === 'appearance' ? { number: i + 1 } : {}), why: reasons(style, source, inOrder[i - 1], i, cited) }
+  })
+  return { citations, notes, noteNumbers, list, unknown, unsure }
+}
+
+/** A citation whose sources are all unknown keeps a place in the text that says so. */
+const missing = (citation: Citation): Run[] => citation.items.length ? [{ text: `[unknown source: ${citation.items.map(i => i.id).join(', ')}]`, part: 'glue', rules: ['citation.unknown'] }] : []
+
+// Notes ------------------------------------------------------------------------------------------------------------
+
+interface History { seen: Set<string>, last?: { id: string, place: string } }
+
+function setNote(style: Style, items: readonly Item[], citation: Citation, history: History): Run[] {
+  const rules = style.citation.notes!
+  const parts = items.map((item) => {
+    const extras: Extras = { ...item.extras, ...(item.locator ? { locator: item.locator } : {}) }
+    const placeText = item.locator ? plain(render('{locator}', contextFor(style, item.source, extras))) : ''
+    const again = rules.ibid && items.length === 1 && history.last?.id === item.source.id
+    const short = rules.firstShort || history.seen.has(item.source.id)
+    history.seen.add(item.source.id)
+    const same = history.last?.place === placeText
+    history.last = { id: item.source.id, place: placeText }
+    const atoms: Atom[] = again
+      ? [{ text: rules.ibid!, part: 'who', rules: ['note.ibid'] }, ...(placeText && !same ? [{ text: `, ${placeText}`, part: 'where' as const, rules: ['locator'] }] : [])]
+      : noteAtoms(style, item.source, extras, short).map(a => ({ ...a, rules: [...a.rules, short ? 'note.short' : 'note.full'] }))
+    return [...before(item), ...atoms, ...after(item)]
+  })
+  if (items.length !== 1) delete history.last
+  const glue = (text: string): Atom => ({ text, part: 'glue', rules: [] })
+  const body = parts.flatMap((part, i) => (i ? [glue(rules.between), ...part] : part))
+  const { before: ahead, after: behind } = citation.words ?? {}
+  const atoms: Atom[] = [...(ahead?.trim() ? [own(ahead.trim()), glue(body.length ? ' ' : '')] : []), ...body]
+  const set = atoms.length ? setLine(raised([...atoms, stop()]), style) : []
+  return behind?.trim() ? [...set, ...(set.length ? [{ text: ' ', part: 'glue' as const, rules: [] }] : []), { text: behind.trim(), part: 'glue', rules: ['words.own'] }] : set
+}
+
+// Order ------------------------------------------------------------------------------------------------------------
+
+const nameKey = (name: Name): string[] => [fold(surname(name)), fold(givenName(name)), fold(name.suffix ?? '')]
+
+/** What a source files under: its leading names, or the stand-in, or its title without the article. */
+export function filingNames(style: Style, source: Source): string[] {
+  const context = contextFor(style, source)
+  const who = leader(context)
+  if (who) return who.names.flatMap(nameKey)
+  const standIn = context.layout.standIn ? plain(render(context.layout.standIn, context)) : ''
+  return [foldTitle(standIn || textOf(source, 'title') || textOf(source, 'container') || textOf(source, 'genre')), '', '']
+}
+
+function filingKey(style: Style, source: Source): (string | number)[] {
+  const date = dateOf(source, 'issued')?.start
+  const title = foldTitle(textOf(source, 'title'))
+  const names = filingNames(style, source)
+  // No date first, in press last (APA 7, 9.46).
+  const year = date ? date.year : textOf(source, 'status') ? 9999 : -9999
+  const rest = style.list.then === 'year' ? [year, date?.month ?? 0, date?.day ?? 0, title] : [title, year]
+  return [names.join('\u0001'), ...rest, source.id]
+}
+
+function fileAll(style: Style, sources: readonly Source[]): Source[] {
+  const keyed = sources.map(source => ({ source, key: filingKey(style, source) }))
+  return keyed.sort((a, b) => compareKeys(a.key, b.key)).map(({ source }) => source)
+}
+
+function reasons(style: Style, source: Source, previous: Source | undefined, at: number, cited: readonly string[]): string[] {
+  if (style.list.order === 'appearance') {
+    return [cited.includes(source.id) ? `${['first', 'second', 'third'][at] ?? `${at + 1}th`} work cited` : 'not cited: after the works that are']
+  }
+  const who = leader(contextFor(style, source))
+  const why: string[] = []
+  if (who) {
+    const last = previous && leader(contextFor(style, previous))
+    if (last && sameNames(last.names, who.names)) why.push(style.list.then === 'year' ? 'same author: earlier year first' : 'same author: by title')
+    else if (last && nameKey(last.names[0]!).join() === nameKey(who.names[0]!).join() && who.names.length > 1) why.push('same first author: the work alone comes before the work with others')
+    else why.push(`files under ${foldWords(surname(who.names[0]!))}`)
+  }
+  else {
+    const title = textOf(source, 'title')
+    const article = ignoredArticle(title)
+    why.push(`no author: files under ${foldWords(title).replace(/^(?:the|an?) /u, '').split(' ').slice(0, 2).join(' ')}`)
+    if (article) why.push(`${article} is ignored`)
+  }
+  return why
+}
+
+// Telling works apart ----------------------------------------------------------------------------------------------
+
+interface Told { extras: Extras, needsTitle: boolean }
+
+function tellApart(style: Style, used: readonly Source[], filed: readonly Source[]): Map<string, Told> {
+  const rules = style.citation
+  const told = new Map<string, Told>(used.map(source => [source.id, { extras: {}, needsTitle: false }]))
+  const leads = new Map(used.map(source => [source.id, leader(contextFor(style, source))?.names ?? []]))
+  if (rules.sameSurname) {
+    for (const source of used) {
+      const [first] = leads.get(source.id)!
+      if (!first || first.literal) continue
+      const shared = used.some((other) => {
+        const [name] = leads.get(other.id)!
+        return name && !name.literal && fold(surname(name)) === fold(surname(first)) && fold(givenName(name)) !== fold(givenName(first)) && givenName(name) !== '' && givenName(first) !== ''
+      })
+      if (shared) told.get(source.id)!.extras.tellApart = true
+    }
+  }
+  const shown = (source: Source) => plain(authorInText(style, source, { narrative: false, extras: told.get(source.id)!.extras }))
+  const yearOf = (source: Source) => String(dateOf(source, 'issued')?.start?.year ?? textOf(source, 'status'))
+  if (rules.ambiguous === 'names') addNames(used, told, leads, source => `${shown(source)} ${yearOf(source)}`)
+  if (rules.yearLetters) {
+    const groups = new Map<string, Source[]>()
+    for (const source of filed) {
+      const who = leads.get(source.id)!
+      const key = `${who.length ? shown(source) : `title ${fold(textOf(source, 'title'))}`} ${yearOf(source)}`
+      groups.set(key, [...(groups.get(key) ?? []), source])
+    }
+    for (const group of groups.values()) {
+      if (group.length > 1) group.forEach((source, i) => (told.get(source.id)!.extras.yearLetter = letters(i)))
+    }
+  }
+  if (rules.system === 'author-page') {
+    for (const source of used) {
+      if (leads.get(source.id)!.length) told.get(source.id)!.needsTitle = used.some(other => other !== source && leads.get(other.id)!.length > 0 && shown(other) === shown(source))
+    }
+  }
+  return told
+}
+
+/** Works whose names shorten to the same citation show as many more names as it takes (APA 7, 8.18; Chicago 18, 13.122). */
+function addNames(used: readonly Source[], told: Map<string, Told>, leads: Map<string, readonly Name[]>, citation: (source: Source) => string) {
+  const groups = new Map<string, Source[]>()
+  for (const source of used) if (leads.get(source.id)!.length > 2) groups.set(citation(source), [...(groups.get(citation(source)) ?? []), source])
+  for (const group of groups.values()) {
+    const differing = group.filter(a => group.some(b => !sameNames(leads.get(a.id)!, leads.get(b.id)!)))
+    for (const source of differing) {
+      const mine = leads.get(source.id)!
+      const others = differing.filter(b => !sameNames(mine, leads.get(b.id)!)).map(b => leads.get(b.id)!)
+      const needed = Math.max(...others.map((names) => {
+        let same = 0
+        while (same < mine.length && same < names.length && fold(surname(mine[same]!)) === fold(surname(names[same]!))) same++
+        return same + 1
+      }))
+      // "et al." cannot stand for one name alone: then that name is given too.
+      told.get(source.id)!.extras.atLeast = needed >= mine.length - 1 ? mine.length : needed
+    }
+  }
+}
+
+/** The forms of one source standing alone. */
+export interface Alone { reference: Run[] | null, parenthetical: Run[], narrative: Run[], note: Run[] | null, shortNote: Run[] | null }
+
+export function composeAlone(style: Style, source: Source, locator?: Locator): Alone {
+  const item = [{ id: source.id, ...(locator ? { locator } : {}) }]
+  const once = (form: Form) => compose(style, [source], { citations: [{ items: item, form }] }).citations[0]!
+  const extras = locator ? { locator } : {}
+  return {
+    reference: listEntry(style, source), parenthetical: once('parenthetical'), narrative: once('narrative'),
+    note: noteAlone(style, source, extras, false), shortNote: noteAlone(style, source, extras, true),
+  }
+}
+
+export const makersOf = (source: Source): readonly Name[] => namesOf(source, 'author')

@@ -1,0 +1,120 @@
+/** Titles as runs: capitals by treatment, quotation marks by depth, italics reversed inside italics; short titles. */
+import { capitalise, PREPOSITIONS, type CapitalRule } from '../text/capitals'
+import { parseRich, type Segment } from '../text/rich'
+import { setQuotes } from '../text/quotes'
+import type { FieldName } from '../source/fields'
+import { FIELDS } from '../source/fields'
+import type { Style } from '../styles/types'
+import type { Atom } from './line'
+
+export interface TitleSetting {
+  style: Style
+  field: FieldName
+  /** Levels of quotation and italics the title stands in. */
+  quoted: number
+  italic: boolean
+  capitals: CapitalRule
+}
+
+export interface SetTitle { atoms: Atom[], unsure: string[] }
+
+export function setTitle(title: string, setting: TitleSetting): SetTitle {
+  const { segments, unsure } = capitalise(spaced(title), setting.capitals)
+  return { unsure, atoms: segmentsToAtoms(segments, setting) }
+}
+
+/** One space where there were several; no closing full stop of the database's own. */
+const spaced = (title: string): string => title.trim().replace(/\s+/gu, ' ').replace(/(?<=\p{Ll}{2})\.$/u, '')
+
+function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): Atom[] {
+  const rule = setting.capitals.style === 'headline' ? 'title.headline' : setting.capitals.style === 'sentence' ? 'title.sentence' : 'title.asgiven'
+  const throughout = segments.every(s => s.italic)
+  // Quotation marks are read over the whole title, so that a pair around italics stays a pair.
+  const whole = setQuotes(segments.map(s => s.text).join(''), setting.style.quotes, setting.quoted)
+  let at = 0
+  return segments.map((s) => {
+    const text = whole.slice(at, at + s.text.length)
+    at += s.text.length
+    const italic = s.italic && !throughout ? !setting.italic : setting.italic
+    return {
+      text, part: FIELDS[setting.field].question, field: setting.field, rules: [rule],
+      ...(italic ? { italic: true } : {}), ...(s.bold ? { bold: true } : {}),
+      ...(s.superscript ? { superscript: true } : {}), ...(s.smallCaps ? { smallCaps: true } : {}),
+    }
+  })
+}
+
+/** The main title: what stands before a colon, or before a dash standing free. */
+export function mainTitle(title: string): string {
+  const cut = /^(.+?)(?::\s|\s[–—]\s|—)/u.exec(title)?.[1]
+  return balance(cut ?? title)
+}
+
+/** Tags opened in a cut title are closed again. */
+function balance(title: string): string {
+  let out = title.trim()
+  for (const tag of ['i', 'b', 'span', 'em']) {
+    const opens = out.match(new RegExp(`<${tag}[ >]`, 'giu'))?.length ?? 0
+    const closes = out.match(new RegExp(`</${tag}>`, 'giu'))?.length ?? 0
+    for (let n = closes; n < opens; n++) out += `</${tag}>`
+  }
+  return out
+}
+
+export const withoutArticle = (title: string): string => title.replace(/^((?:<[^>]+>)*[“"‘']?)(?:the|an?)\s+/iu, '$1')
+
+const FUNCTION = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because',
+  'that', 'which', 'who', 'whose', 'whom', 'where', 'how', 'why', 'what', 'is', 'are', 'was', 'were', 'be', 'can', 'do', 'does', 'did', 'has', 'have', 'had', 'will'])
+const CUTTERS = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because'])
+
+const bare = (word: string): string => word.replace(/<[^>]+>/gu, '').replace(/[^\p{L}\p{N}.'’-]/gu, '').toLowerCase()
+
+/**
+ * The short title of a Chicago note: the main title without its article; if longer than four words, up to the first
+ * preposition, conjunction or article after two words of substance, at most four words, never ending in a function word.
+ * Source: Chicago 18, 13.36.
+ */
+export function chicagoShort(title: string): string {
+  const main = withoutArticle(mainTitle(title))
+  const words = main.split(/\s+/u)
+  if (words.length <= 4) return main
+  let substance = 0
+  let keep = words.length
+  for (const [i, word] of words.entries()) {
+    if (CUTTERS.has(bare(word)) && substance >= 2) { keep = i; break }
+    if (!FUNCTION.has(bare(word))) substance++
+  }
+  keep = Math.min(keep, 4)
+  while (keep > 1 && FUNCTION.has(bare(words[keep - 1]!))) keep--
+  return trimEnd(words.slice(0, keep).join(' '), main)
+}
+
+/**
+ * The shortened title of MLA's parenthetical citations: the noun phrase that the title begins with; the first words where
+ * it begins otherwise (a question, a verb, a preposition). Source: MLA Handbook 9, 6.10.
+ */
+export function mlaShort(title: string): string {
+  const main = withoutArticle(mainTitle(title))
+  const words = main.split(/\s+/u)
+  const first = bare(words[0] ?? '')
+  const noun = !FUNCTION.has(first) && !/^\p{L}{2,}ing$/u.test(first)
+  if (!noun) {
+    if (words.length <= 5) return main
+    let keep = 4
+    while (keep > 1 && FUNCTION.has(bare(words[keep - 1]!))) keep--
+    return trimEnd(words.slice(0, keep).join(' '), main)
+  }
+  const stop = words.findIndex((word, i) => i > 0 && FUNCTION.has(bare(word)))
+  const comma = words.findIndex(word => /[,;]$/u.test(word))
+  const keep = Math.min(stop < 0 ? words.length : stop, comma < 0 ? words.length : isSeries(words, comma) ? words.length : comma + 1)
+  return keep === words.length ? main : trimEnd(words.slice(0, keep).join(' '), main)
+}
+
+/** "Silt, Salt, and Patience": a series is one noun phrase. */
+const isSeries = (words: readonly string[], comma: number): boolean => words.slice(comma).some(word => /^(?:and|or)$/u.test(bare(word)))
+
+const trimEnd = (text: string, whole: string): string => balance(text === whole ? text : closeQuote(text.replace(/[,;:–—-]+$/u, '')))
+const closeQuote = (text: string): string => (/“[^”]*$/u.test(text) ? `${text}”` : text)
+
+/** A title without tags, lower case, for comparing. */
+export const plainTitle = (title: string): string => parseRich(title).map(s => s.text).join('')

@@ -1,0 +1,105 @@
+/**
+ * The paper as the editor keeps it: blocks of text with citations between the words. Read here into what the rest of
+ * core needs; unknown nodes and marks pass, so that no word is lost by an older or newer editor.
+ */
+import { z } from 'zod'
+import type { Citation } from '../compose/compose'
+import { labelSchema } from '../source/locators'
+
+export const citationSchema = z.object({
+  items: z.array(z.object({
+    id: z.string(),
+    locator: z.object({ label: labelSchema, place: z.string().max(200) }).nullish().transform(v => v ?? undefined),
+    prefix: z.string().max(2000).optional(),
+    suffix: z.string().max(2000).optional(),
+  })).max(100),
+  form: z.enum(['parenthetical', 'narrative', 'suppress-author']).default('parenthetical'),
+  words: z.object({ before: z.string().max(20_000).optional(), after: z.string().max(20_000).optional() }).optional(),
+})
+export type CitationData = z.infer<typeof citationSchema>
+
+export interface DocNode {
+  type: string
+  attrs?: Record<string, unknown>
+  content?: DocNode[]
+  marks?: { type: string, attrs?: Record<string, unknown> }[]
+  text?: string
+}
+const nodeSchema: z.ZodType<DocNode> = z.lazy(() => z.looseObject({
+  type: z.string().max(60),
+  attrs: z.record(z.string(), z.unknown()).optional(),
+  content: z.array(nodeSchema).optional(),
+  marks: z.array(z.looseObject({ type: z.string(), attrs: z.record(z.string(), z.unknown()).optional() })).optional(),
+  text: z.string().optional(),
+}))
+/** The whole document of a paper. */
+export const documentSchema = z.looseObject({ type: z.literal('doc', { error: 'A paper begins with a node of type "doc".' }), content: z.array(nodeSchema).optional() }) as unknown as z.ZodType<DocNode>
+
+export const emptyDocument = (): DocNode => ({ type: 'doc', content: [{ type: 'paragraph' }] })
+
+/** Every citation of the document in reading order; a malformed one counts as one without works, so numbers stay right. */
+export function citationsOf(doc: DocNode): Citation[] {
+  const out: Citation[] = []
+  walk(doc, (node) => {
+    if (node.type === 'citation') out.push(readCitation(node))
+  })
+  return out
+}
+
+/** The ids of the document's citation nodes, in the order of `citationsOf`. */
+export function citationIdsOf(doc: DocNode): string[] {
+  const out: string[] = []
+  walk(doc, (node) => {
+    if (node.type === 'citation') out.push(String(node.attrs?.id ?? ''))
+  })
+  return out
+}
+
+export function readCitation(node: DocNode): CitationData {
+  const parsed = citationSchema.safeParse(node.attrs?.data ?? node.attrs)
+  return parsed.success ? parsed.data : { items: [], form: 'parenthetical' }
+}
+
+const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
+
+/** Words written, citations and notes not counted. */
+export function countWords(doc: DocNode): number {
+  let text = ''
+  walk(doc, (node) => {
+    if (node.type === 'text') text += node.text ?? ''
+    else if (node.type !== 'citation') text += ' '
+  })
+  return text.match(WORD)?.length ?? 0
+}
+
+function walk(node: DocNode, visit: (node: DocNode) => void) {
+  visit(node)
+  node.content?.forEach(child => walk(child, visit))
+}
+
+export interface InlinePiece { text: string, italic?: boolean, bold?: boolean, superscript?: boolean, citation?: number }
+export interface Block {
+  type: 'paragraph' | 'heading' | 'quotation' | 'list-item'
+  level: number
+  pieces: InlinePiece[]
+}
+
+/** The document as a flat run of blocks; `citation` is the citation's place in `citationsOf`. */
+export function blocksOf(doc: DocNode): Block[] {
+  const blocks: Block[] = []
+  let citation = 0
+  const inline = (node: DocNode): InlinePiece[] => (node.content ?? []).flatMap((child): InlinePiece[] => {
+    if (child.type === 'citation') return [{ text: '', citation: citation++ }]
+    if (child.type === 'hardBreak') return [{ text: '\n' }]
+    if (child.type !== 'text') return inline(child)
+    const has = (mark: string) => child.marks?.some(m => m.type === mark)
+    return [{ text: child.text ?? '', ...(has('italic') ? { italic: true } : {}), ...(has('bold') ? { bold: true } : {}), ...(has('superscript') ? { superscript: true } : {}) }]
+  })
+  const visit = (node: DocNode, inside: Block['type']) => {
+    if (node.type === 'heading') blocks.push({ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) })
+    else if (node.type === 'paragraph') blocks.push({ type: inside, level: 0, pieces: inline(node) })
+    else (node.content ?? []).forEach(child => visit(child, node.type === 'blockquote' ? 'quotation' : node.type === 'listItem' ? 'list-item' : inside))
+  }
+  visit(doc, 'paragraph')
+  return blocks
+}

@@ -1,0 +1,159 @@
+/**
+ * CSL-JSON in and out. An item read and written again is the same item: properties that Dendle has no field for are
+ * kept in `origin`, and a field that was not changed is written exactly as it came.
+ * Source: the published CSL-JSON schema (csl-data.json, 1.0.2).
+ */
+import { z } from 'zod'
+import { FIELDS, FIELD_NAMES, type FieldName } from './fields'
+import { KINDS, kindOf, type KindId } from './kinds'
+import type { Fields, Source } from './model'
+import { isNamed, type Name } from './names'
+import { readDate, type DatePoint, type SourceDate } from './dates'
+
+const cslText = z.union([z.string(), z.number(), z.boolean()])
+const cslName = z.looseObject({
+  'family': z.string().optional(), 'given': z.string().optional(), 'literal': z.string().optional(), 'suffix': cslText.optional(),
+  'non-dropping-particle': z.string().optional(), 'dropping-particle': z.string().optional(),
+})
+const cslDate = z.looseObject({
+  'date-parts': z.array(z.array(cslText)).optional(), 'season': cslText.optional(), 'circa': cslText.optional(),
+  'literal': z.string().optional(), 'raw': z.string().optional(),
+})
+const shape = Object.fromEntries(FIELD_NAMES.map(name => [FIELDS[name].csl,
+  (FIELDS[name].type === 'names' ? z.array(cslName) : FIELDS[name].type === 'date' ? cslDate : cslText).nullish()]))
+
+/** A CSL-JSON item; properties it does not name pass through. */
+export const cslItemSchema = z.looseObject({
+  id: z.union([z.string().min(1), z.number()]),
+  type: z.string({ error: 'has no type; give a CSL-JSON type such as "book" or "article-journal".' }),
+  ...shape,
+})
+export type CslItem = Record<string, unknown> & { id: string | number, type: string }
+
+/** Types whose kind depends on other properties; the rest follow `csl` in the table of kinds. */
+const TYPES: Record<string, KindId> = {
+  'article': 'preprint', 'article-journal': 'journal-article', 'bill': 'statute', 'broadcast': 'tv-series', 'chapter': 'chapter',
+  'collection': 'archival-item', 'document': 'web-page', 'entry': 'encyclopedia-entry', 'event': 'talk', 'hearing': 'statute',
+  'legislation': 'statute', 'manuscript': 'archival-item', 'motion_picture': 'film', 'musical_score': 'book', 'performance': 'film',
+  'periodical': 'book', 'regulation': 'statute', 'review-book': 'review', 'treaty': 'statute', 'report': 'report', 'song': 'song',
+  'graphic': 'artwork', 'software': 'software',
+}
+
+/** The kind of a CSL-JSON item, from its type and what the type leaves open. */
+export function kindOfCsl(item: Record<string, unknown>): KindId {
+  const own = (item.custom as { dendle?: { kind?: string } } | undefined)?.dendle?.kind
+  if (own && own in KINDS) return own as KindId
+  const type = String(item.type)
+  const says = (pattern: RegExp) => pattern.test(`${String(item.genre ?? '')} ${String(item.medium ?? '')}`)
+  const given = (property: string) => item[property] !== undefined && item[property] !== ''
+  if (type === 'motion_picture' && (says(/\bvideo\b/iu) || (given('URL') && given('container-title')))) return says(/episode/iu) ? 'tv-episode' : 'online-video'
+  if (type === 'motion_picture' && says(/episode/iu)) return 'tv-episode'
+  if (type === 'motion_picture' && says(/series/iu)) return 'tv-series'
+  if (type === 'broadcast' && says(/podcast/iu)) return given('container-title') ? 'podcast-episode' : 'podcast'
+  if (type === 'broadcast') return given('container-title') ? 'tv-episode' : 'tv-series'
+  if (type === 'song' && !given('container-title') && says(/album/iu)) return 'album'
+  if (type === 'graphic' && says(/photo/iu)) return 'photograph'
+  if (type === 'graphic' && says(/\b(?:figure|chart|graph|diagram)\b/iu)) return 'figure'
+  if (type === 'report' && says(/working paper|discussion paper/iu)) return 'working-paper'
+  if (type === 'report' && says(/press release|brochure|leaflet/iu)) return 'brochure'
+  if (type === 'article' && says(/working paper/iu)) return 'working-paper'
+  if (type === 'chapter' && says(/introduction|foreword|preface|afterword/iu)) return 'foreword'
+  if (type === 'software' && says(/\b(?:AI|language model|generated)\b/iu)) return 'ai-output'
+  if (type === 'document' && !given('URL')) return 'course-material'
+  if (type === 'manuscript' && !given('archive') && says(/thesis|dissertation/iu)) return 'thesis'
+  const byTable = TYPES[type] ?? (Object.keys(KINDS) as KindId[]).find(id => kindOf(id).csl === type)
+  return byTable ?? (given('container-title') ? 'journal-article' : given('URL') ? 'web-page' : 'book')
+}
+
+export function fromCsl(item: CslItem): Source {
+  const fields: Record<string, unknown> = {}
+  for (const name of FIELD_NAMES) {
+    const value = readProperty(name, item)
+    if (value !== undefined) fields[name] = value
+  }
+  return { id: String(item.id), kind: kindOfCsl(item), fields: fields as Fields, origin: item }
+}
+
+export function toCsl(source: Source): CslItem {
+  const origin = (source.origin ?? {}) as Partial<CslItem>
+  const item: CslItem = { ...origin, id: origin.id !== undefined && String(origin.id) === source.id ? origin.id : source.id, type: '' }
+  for (const name of FIELD_NAMES) {
+    const property = FIELDS[name].csl
+    const value = source.fields[name]
+    if (JSON.stringify(readProperty(name, origin)) === JSON.stringify(value)) continue
+    const written = writeProperty(value as string | Name[] | SourceDate | undefined)
+    if (written === undefined) Reflect.deleteProperty(item, property)
+    else item[property] = written
+  }
+  item.type = origin.type && kindOfCsl(origin) === source.kind ? origin.type : kindOf(source.kind).csl
+  // Two kinds may share one type: what tells them apart travels in `custom`, the schema's place for that.
+  if (kindOfCsl(item) !== source.kind) item.custom = { ...(item.custom as object | undefined), dendle: { kind: source.kind } }
+  return item
+}
+
+/** Other spellings of a property that the schema has had. */
+const ALIASES: Partial<Record<FieldName, string[]>> = { event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'] }
+
+function readProperty(name: FieldName, item: Record<string, unknown>): string | Name[] | SourceDate | undefined {
+  const property = [FIELDS[name].csl, ...(ALIASES[name] ?? [])].find(p => item[p] !== undefined && item[p] !== null)
+  if (!property) return undefined
+  const value = item[property]
+  switch (FIELDS[name].type) {
+    case 'names': {
+      const names = Array.isArray(value) ? value.map(readCslName).filter(isNamed) : []
+      return names.length ? names : undefined
+    }
+    case 'date': return readCslDate(value)
+    default: return typeof value === 'object' ? undefined : String(value)
+  }
+}
+
+function readCslName(value: unknown): Name {
+  const n = value as z.infer<typeof cslName>
+  if (n.literal) return { literal: n.literal }
+  // "van der Berg" in the family name alone: the particle is the same particle.
+  const particle = n['non-dropping-particle']
+  return Object.fromEntries(Object.entries({
+    family: n.family, given: n.given, particle, droppingParticle: n['dropping-particle'],
+    suffix: n.suffix === undefined ? undefined : String(n.suffix),
+  }).filter(([, v]) => v)) as Name
+}
+
+function readCslDate(value: unknown): SourceDate | undefined {
+  const d = value as z.infer<typeof cslDate>
+  const points = (d['date-parts'] ?? []).map(readParts).filter(p => p !== undefined)
+  const circa = d.circa && d.circa !== 'false' ? { circa: true } : {}
+  if (points.length) {
+    const season = Number(d.season)
+    // A month of 13 to 16 or 21 to 24 is a season in older files.
+    return { start: points[0], ...(points[1] ? { end: points[1] } : {}), ...(season >= 1 && season <= 4 ? { season } : {}), ...circa }
+  }
+  if (d.raw) return { ...readDate(d.raw), ...circa }
+  return d.literal ? { ...(readDate(d.literal) ?? { literal: d.literal }), ...circa } : undefined
+}
+
+function readParts(parts: readonly unknown[]): DatePoint | undefined {
+  const [year, month, day] = parts.map(Number)
+  if (!year || !Number.isInteger(year)) return undefined
+  return { year, ...(month && month >= 1 && month <= 12 ? { month } : {}), ...(month && day && day >= 1 && day <= 31 ? { day } : {}) }
+}
+
+function writeProperty(value: string | Name[] | SourceDate | undefined): unknown {
+  if (value === undefined || value === '') return undefined
+  if (typeof value === 'string') return value
+  if (Array.isArray(value)) {
+    const names = value.filter(isNamed)
+    return names.length ? names.map(writeCslName) : undefined
+  }
+  if (!value.start) return value.literal ? { literal: value.literal } : undefined
+  const parts = (p: DatePoint) => [p.year, p.month, p.day].filter(v => v !== undefined)
+  return {
+    'date-parts': [parts(value.start), ...(value.end ? [parts(value.end)] : [])],
+    ...(value.season ? { season: value.season } : {}), ...(value.circa ? { circa: true } : {}),
+  }
+}
+
+const writeCslName = (name: Name) => Object.fromEntries(Object.entries({
+  'literal': name.literal, 'family': name.family, 'given': name.given, 'suffix': name.suffix,
+  'non-dropping-particle': name.particle, 'dropping-particle': name.droppingParticle,
+}).filter(([, v]) => v))

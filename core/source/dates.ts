@@ -1,0 +1,93 @@
+/**
+ * Dates as sources give them: a year, a month, a day, a range, a season, roughly, in words, or none.
+ */
+import { z } from 'zod'
+
+const pointSchema = z.object({
+  /** Negative for BCE: -46 is 46 BCE. */
+  year: z.number().int(),
+  month: z.number().int().min(1).max(12).optional(),
+  day: z.number().int().min(1).max(31).optional(),
+})
+export const dateSchema = z.object({
+  start: pointSchema.optional(),
+  end: pointSchema.optional(),
+  /** 1 spring, 2 summer, 3 autumn (fall), 4 winter. */
+  season: z.number().int().min(1).max(4).optional(),
+  circa: z.boolean().optional(),
+  /** A date that fits no calendar, printed as typed ("Michaelmas term 1871"). */
+  literal: z.string().optional(),
+})
+export type DatePoint = z.infer<typeof pointSchema>
+export type SourceDate = z.infer<typeof dateSchema>
+
+export const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
+const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall: 3, winter: 4 }
+
+/**
+ * Reads a date as typed: "2021", "14 March 2023", "March 14, 2023", "2023-03-14", "June 2022", "Spring 2020",
+ * "c. 1890", "46 BCE", "2015-2018", "3-5 March 2020". Anything else is kept in words.
+ */
+export function readDate(typed: string): SourceDate | undefined {
+  const text = typed.trim()
+  if (!text || /^(?:n\.?\s?d\.?|no date|undated)$/iu.test(text)) return undefined
+  const circaMatch = /^(?:c\.|ca\.?|circa|about)\s*/iu.exec(text)
+  const body = circaMatch ? text.slice(circaMatch[0].length) : text
+  const circa = circaMatch ? { circa: true } : {}
+  const [left, right, ...more] = body.split(/\s*[\u2013\u2014]\s*|\s+(?:-|to)\s+|(?<=^\d{4})-(?=\d{4}$)|(?<=^\d{1,2})-(?=\d{1,2}\s+\p{L})/u)
+  if (right !== undefined && !more.length) {
+    const end = readPoint(right)
+    const start = readPoint(left!) ?? (end && /^\d{1,2}$/u.test(left!) && Number(left) <= 31 ? { ...end, day: Number(left) } : undefined)
+      ?? (end ? monthOnly(left!, end) : undefined)
+    if (start && end) return { start, end, ...circa }
+  }
+  const season = /^(spring|summer|autumn|fall|winter)\s+(\d{3,4})$/iu.exec(body)
+  if (season) return { start: { year: Number(season[2]) }, season: SEASONS[season[1]!.toLowerCase()]!, ...circa }
+  const start = readPoint(body)
+  return start ? { start, ...circa } : { literal: text }
+}
+
+/** The date as `readDate` reads it again. */
+export function writeDate(date: SourceDate | undefined): string {
+  if (!date) return ''
+  if (date.literal && !date.start) return date.literal
+  const seasonName = date.season ? `${Object.keys(SEASONS).find(k => SEASONS[k] === date.season)!.replace(/^./u, c => c.toUpperCase())} ` : ''
+  const from = date.start ? point(date.start) : ''
+  return `${date.circa ? 'c. ' : ''}${seasonName}${from}${date.end ? ` – ${point(date.end)}` : ''}`
+}
+
+const point = (p: DatePoint): string =>
+  [p.day, p.month ? MONTHS[p.month - 1] : undefined, p.year < 0 ? `${-p.year} BCE` : p.year].filter(v => v !== undefined).join(' ')
+
+const monthNumber = (word: string): number | undefined => {
+  const w = word.toLowerCase().replace(/\./gu, '')
+  if (w.length < 3) return undefined
+  const at = MONTHS.findIndex(m => m.toLowerCase().startsWith(w === 'sept' ? 'sep' : w))
+  return at < 0 ? undefined : at + 1
+}
+
+function monthOnly(text: string, end: DatePoint): DatePoint | undefined {
+  const match = /^(?:(\d{1,2})\s+)?(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(text)
+  const month = match && monthNumber(match[2]!)
+  if (!match || !month) return undefined
+  const day = match[1] ?? match[3]
+  return { year: end.year, month, ...(day ? { day: Number(day) } : {}) }
+}
+
+function readPoint(text: string): DatePoint | undefined {
+  const make = (year: string, month?: number, day?: string): DatePoint | undefined => {
+    const d = day === undefined ? undefined : Number(day)
+    if (month !== undefined && (month < 1 || month > 12)) return undefined
+    if (d !== undefined && (d < 1 || d > 31)) return undefined
+    return { year: Number(year), ...(month ? { month } : {}), ...(d ? { day: d } : {}) }
+  }
+  let m: RegExpExecArray | null
+  if ((m = /^(\d{1,4})\s*(?:BCE|B\.C\.E?\.?|BC)$/iu.exec(text))) return { year: -Number(m[1]) }
+  if ((m = /^(?:AD\s*)?(\d{3,4})(?:\s*CE)?$/iu.exec(text))) return make(m[1]!)
+  if ((m = /^(\d{4})[-/](\d{1,2})(?:[-/](\d{1,2}))?(?:T.*)?$/u.exec(text))) return make(m[1]!, Number(m[2]), m[3])
+  if ((m = /^(\d{1,2})(?:st|nd|rd|th)?\s+(\p{L}+)\.?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[2]!)) return make(m[3]!, monthNumber(m[2]!), m[1])
+  if ((m = /^(\p{L}+)\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[1]!)) return make(m[3]!, monthNumber(m[1]!), m[2])
+  if ((m = /^(\d{4}),?\s+(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(text)) && monthNumber(m[2]!)) return make(m[1]!, monthNumber(m[2]!), m[3])
+  if ((m = /^(\p{L}+)\.?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[1]!)) return make(m[2]!, monthNumber(m[1]!))
+  return undefined
+}

@@ -1,0 +1,31 @@
+/** A source's key: surname and year, with a letter on a clash; it stands for the source in plain-text marks. */
+import { kindOf } from './kinds'
+import { dateOf, namesOf, textOf, type Source } from './model'
+import { surname } from './names'
+
+const ascii = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase()
+  .replace(/['’]/gu, '').replace(/[^a-z0-9]+/gu, '-').replace(/^-+|-+$/gu, '')
+
+/** The key a source would have if no other had it ("okonjo-2021"; "river-that-2020"; "source" for nothing at all). */
+export function plainKey(source: Source): string {
+  const role = kindOf(source.kind).lead.find(r => namesOf(source, r).length)
+  const who = role
+    ? ascii(surname(namesOf(source, role)[0]!))
+    : ascii(textOf(source, 'title').replace(/<[^>]*>/gu, '').replace(/^(?:the|an?)\s+/iu, '')).split('-').slice(0, 2).join('-')
+  const year = dateOf(source, 'issued')?.start?.year
+  return [who.split('-').slice(0, 3).join('-').slice(0, 40) || 'source', year && Math.abs(year)].filter(Boolean).join('-')
+}
+
+/** The first key free among those taken: "marsh-2018", "marsh-2018b", "marsh-2018c"… */
+export function freeKey(wanted: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(wanted)) return wanted
+  for (let n = 1; ; n++) {
+    const candidate = wanted + letters(n)
+    if (!taken.has(candidate)) return candidate
+  }
+}
+
+/** 0 a, 1 b, … 25 z, 26 aa. */
+export function letters(n: number): string {
+  return n < 26 ? String.fromCharCode(97 + n) : letters(Math.floor(n / 26) - 1) + letters(n % 26)
+}

@@ -1,0 +1,184 @@
+/**
+ * The Chicago family: notes and bibliography, or author and date, in the 17th (2017) and 18th (2024) editions of
+ * The Chicago Manual of Style. One set of layouts; what the editions and systems do differently are options.
+ */
+import { DOUBLE_FIRST } from '../text/quotes'
+import type { Layout, Rule, Style } from './types'
+import { etAl, locatorWords, MDY, MONTHS_FULL, nameForm, SEASONS_US, YEAR } from './shared'
+
+interface Variant { edition: 17 | 18, authorDate: boolean }
+
+export function chicago({ edition, authorDate }: Variant): Style {
+  const old = edition === 17
+  const HEADLINE = { style: 'headline', prepositions: old ? Infinity : 4 } as const
+  const inText = etAl(old ? 4 : 3, 1, { before: ' ' })
+  return {
+    id: `chicago-${edition}-${authorDate ? 'author-date' : 'notes'}`,
+    name: authorDate ? 'Chicago author-date' : 'Chicago notes', edition: `${edition}th edition`, short: `Chicago ${edition} ${authorDate ? 'A–D' : 'notes'}`,
+    manual: `The Chicago Manual of Style, ${edition}th ed. (${old ? 2017 : 2024})`,
+    quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
+    capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
+    dash: '–', ranges: { pages: 'chicago', locators: 'chicago' },
+    names: {
+      lead: nameForm({ order: 'first-inverted', pair: ', and ', etAl: old ? etAl(11, 7) : etAl(7, 3) }),
+      inline: nameForm({ order: 'natural', etAl: etAl(old ? 11 : 7, old ? 7 : 3) }),
+      note: nameForm({ order: 'natural', etAl: inText }),
+      text: nameForm({ order: 'surname', given: 'none', etAl: inText }),
+      short: nameForm({ order: 'surname', given: 'none', etAl: inText }),
+      narrative: nameForm({ order: 'surname', given: 'none', etAl: inText }),
+      apart: nameForm({ firstOnly: true, order: 'natural', given: 'initials', etAl: inText }),
+      whole: nameForm({ order: 'natural' }),
+    },
+    makers: {
+      makers: { form: 'inline', pattern: '{verb} {names}', between: '. ' },
+      inside: { form: 'inline', pattern: '{verb} {names}', between: ', ' },
+      note: { form: 'note', pattern: '{verb} {names}', between: ', ' },
+    },
+    leadLabel: ', {label}',
+    roles: {
+      'editor': { label: ['ed.', 'eds.'], verb: 'edited by' }, 'note.editor': { verb: 'ed.' },
+      'translator': { label: ['trans.', 'trans.'], verb: 'translated by' }, 'note.translator': { verb: 'trans.' },
+      'illustrator': { label: ['illus.', 'illus.'], verb: 'illustrated by' }, 'note.illustrator': { verb: 'illus.' },
+      'director': { label: ['dir.', 'dirs.'], verb: 'directed by' }, 'note.director': { verb: 'directed by' },
+      'producer': { label: ['prod.', 'prods.'], verb: 'produced by' }, 'note.producer': { verb: 'produced by' },
+      'scriptWriter': { label: ['writer', 'writers'], verb: 'written by' }, 'note.scriptWriter': { verb: 'written by' },
+      'performer': { verb: 'performed by' }, 'note.performer': { verb: 'performed by' }, 'interviewer': { verb: 'interview by' }, 'note.interviewer': { verb: 'interview by' },
+      'host': { label: ['host', 'hosts'] }, ...(old ? {} : { 'podcast-episode.author': { label: ['host', 'hosts'] as const } }), 'podcast.author': { label: ['host', 'hosts'] },
+    },
+    dates: {
+      months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–',
+      forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' } },
+    },
+    terms: { edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''] },
+    descriptions: {
+      'thesis:doctoral dissertation': 'PhD diss.', 'thesis:phd thesis': 'PhD diss.', 'thesis:doctoral thesis': 'PhD diss.', 'thesis:phd dissertation': 'PhD diss.',
+      'thesis:master’s thesis': 'master’s thesis', 'thesis:master\'s thesis': 'master’s thesis', 'thesis': 'genre|thesis',
+      'talk': 'genre|lecture', 'course-material': 'genre|course handout', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|photograph', 'map': 'map', 'figure': 'genre',
+      'personal-communication:e-mail': 'email message', 'personal-communication:email': 'email message', 'personal-communication': 'genre|letter', 'foreword': 'genre', 'ai-output': 'genre', 'brochure': 'genre',
+    },
+    sameMaker: { publisher: 'keep', site: 'site' },
+    shorten: { journals: false },
+    url: { scheme: true, doi: 'https://doi.org/{doi}' },
+    options: { ad: authorDate, places: old, chapterPages: old, seventeenth: old },
+    citation: {
+      system: authorDate ? 'author-date' : 'notes', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeNoYear: ', ', beforeLocator: ', ',
+      order: 'given', sameAuthor: ', ', sameAuthorLocated: '; ',
+      names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart' }, ambiguous: 'names', yearLetters: authorDate, noYearLetter: '-',
+      standInTitle: 'chicago-short', firstPublished: '[{first}] {year}',
+      locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
+      ...(authorDate ? {} : { notes: { between: '; ' } }),
+    },
+    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true },
+    page: { titlePage: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100 }, headings: 'centred-bold' },
+    frame: '<%ad?<lead?{lead}{&. }{@y}[. {@what}]|@standIn?{@standIn}{&. }{@y}{&. }{@what}|{@what}{&. }{@y}>|<lead?{lead}[. {@what}]|@standIn?{@standIn}{&. }{@what}|{@what}>>[. {@inside}][. {@seen}][. {@link}]',
+    noteFrame: '{lead:note}{&, }{@title}{&, }{@noteInside}{&, }{@seen}{&, }{locator}{&, }{@link}',
+    parts: {
+      y: '[({first}) ]{year!}',
+      d: '<%ad?{monthday}|{date}>',
+      link: '<{doi}|{url}>',
+      seen: 'accessed {accessed}',
+      imprint: '[<%places?{place}>{&: }{publisher}]{&, }{@d}',
+      noteImprint: '[{first}; ][<%places?{place}>{&: }{publisher}]{&, }{date}',
+      at: '<label=page&volume?{volume}:{locator}|{locator}>',
+      short: '{lead:short,bare}{&, }"{short}"{&, }{locator}',
+    },
+    kinds: layouts(old),
+    rules: rules(edition),
+  }
+}
+
+const ITALIC_SHORT = '{lead:short,bare}{&, }*{short}*{&, }{@at}'
+const QUOTED_SHORT = '{lead:short,bare}{&, }"{short}"{&, }{locator}'
+
+function layouts(old: boolean): Record<string, Layout> {
+  const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, no. {issue}>]|<volume? {volume}>[, no. {issue}]<inpress?|[ ({year})]>>'
+  const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
+  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, no. {issue}][ ({year})]<locator?<article?: {article}, {locator}|: {locator}>|[: <{pages}|{article}>]>>'
+  const bookNote = '{lead:note}{&, }*{title}*{&, }{note.makers}{&, }{edition}[<volume&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
+  const inBook = 'in *{container}*{&, }{inside.makers}{&, }{edition}[, vol. {volume}]<%chapterPages?[, {pages}]>[. {@imprint}]'
+  const inBookNote = '{lead:note}{&, }"{title}"{&, }[in *{container}*{&, }{note.makers}{&, }{edition}[, vol. {volume}]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
+  const news = '{container:nothe}'
+  const paper = old ? news : '{container}'
+  return {
+    'journal-article': { what: '"{title}"', inside: journal, note: `{lead:note}{&, }"{title}"{&, }${journalNote}{&, }{@link}`, short: QUOTED_SHORT },
+    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT, standIn: '*{container}*' , parts: { } },
+    'newspaper-article': {
+      what: '"{title}"', inside: `<lead?*${paper}*{&, }{@d}|{@d}>`, standIn: `*${paper}*`, short: QUOTED_SHORT,
+      note: `{lead:note}{&, }"{title}"{&, }*${paper}*{&, }{date}{&, }{locator}{&, }{@link}`,
+    },
+    'review': {
+      what: '["{title}"]{&. }[review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: journal, short: '{lead:short,bare}{&, }<title?"{short}"|review of *{reviewedTitle}*>{&, }{locator}',
+      note: `{lead:note}{&, }["{title}"]{&, }[review of *{reviewedTitle}*[, by {reviewedAuthor:note}]]{&, }${journalNote}{&, }{@link}`,
+    },
+    'book': { what: '*{title}*<!%ad?[. {first}]>', inside: '{makers}{&. }{edition}{&. }[vol. {volume}]{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
+    'chapter': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
+    'foreword': { what: '<title?"{title}"|{description} to *{container}*>', inside: '<title?in *{container}*>{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&. }{@imprint}', note: '{lead:note}{&, }<title?"{title}", in *{container}*|{genre.lower} to *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
+    'encyclopedia-entry': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
+    'web-page': { what: '"{title}"', inside: '{container}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'blog-post': { what: '"{title}"', inside: '[*{container}* (blog)]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }[*{container}* (blog)]{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'report': { what: '*{title}*', inside: '[<genre?{genre}|Report> no. {number}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }[<genre?{genre}|Report> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'working-paper': { what: '"{title}"', inside: '[<genre?{genre}|Working paper> no. {number}|{genre}]{&. }{@imprint}', note: '{lead:note}{&, }"{title}"{&, }[<genre.lower?{genre.lower}|working paper> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'preprint': { what: '"{title}"', inside: 'preprint, {publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint, {publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'talk': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}{&, }{place}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({genre.lower}{&, }{event}{&, }{publisher}{&, }{place}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'film': { what: '*{title}*', inside: '{makers}{&. }{publisher}{&, }{@d}{&. }{medium}', note: '*{title}*{&, }[directed by {director:note}]{&, }{note.makers}[ ({publisher}{&, }{date})]{&, }{medium.lower}{&, }{locator}{&, }{@link}', short: '*{short}*{&, }{locator}' },
+    'tv-episode': { what: '*{container}*{&. }[<season?Season {season}, ><number?episode {number}, >"{title}"]', inside: '{makers}{&. }[aired {@d}]{&, }[on {publisher}]', lead: [], note: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }"{title}"{&, }[<director?directed by {director:note}>]{&, }[aired {date}]{&, }[on {publisher}]{&, }{locator}{&, }{@link}', short: '"{short}"{&, }{locator}' },
+    'online-video': old
+      ? { what: '"{title}"', inside: '[{container} video]{&. }[posted {date}]', note: '{lead:note}{&, }"{title}"{&, }[{container} video]{&, }[posted {date}]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
+      : { what: '"{title}"', inside: '{container}{&, }{@d}. Video', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}, video{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'podcast-episode': old
+      ? { what: '"{title}"', inside: '{date}{&. }in *{container}*[, episode {number}][, produced by {publisher}], podcast', note: '{lead:note}{&, }"{title}"{&, }{date}{&, }in *{container}*[, episode {number}][, produced by {publisher}], podcast{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
+      : { what: '*{container}*', inside: 'podcast[, episode {number}][, "{title}"]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{container}*{&, }[podcast[, episode {number}]{&, }"{title}"]{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'podcast': { what: '*{title}*', inside: 'podcast[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[podcast, {publisher}]{&, }{date}{&, }{@link}', short: ITALIC_SHORT },
+    'song': { what: '"{title}"', inside: '[on *{container}*]{&. }{publisher}{&, }{@d}[. {medium}]', note: '{lead:note}{&, }"{title}"{&, }[on *{container}*]{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'album': { what: '*{title}*', inside: '{publisher}{&, }{@d}{&. }{medium}', note: '{lead:note}{&, }*{title}*{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'artwork': { what: '*{title}*', inside: '<!%ad?{date}>{&. }{description}{&. }{archive}{&, }{archivePlace}<!archive?{container}>', note: '{lead:note}{&, }*{title}*{&, }{date}{&, }{medium.lower}{&, }{archive}{&, }{archivePlace}{&, }{@link}', short: ITALIC_SHORT },
+    'patent': { what: '{title:asgiven}', inside: '[[{number.country} ]Patent {number.bare}]{&, }[issued {@d}]', note: '{lead:note}{&, }{title:asgiven}{&, }[[{number.country} ]Patent {number.bare}]{&, }[issued {date}]{&, }{locator}{&, }{@link}', short: '{lead:short,bare}{&, }{title:asgiven}{&, }{locator}', titleInText: 'plain' },
+    'dataset': { what: '"{title}"', inside: '<version?dataset, version {version}|Dataset>{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }<version?dataset, version {version}|dataset>{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'software': { what: '*{title}*', inside: '[version {version}]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[version {version}][ ({publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'ai-output': { what: '"{title}"', inside: '[{version}]{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{publisher}{&, }{date}{&, }{@link}', short: QUOTED_SHORT },
+    'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
+    'statute': { entry: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]', note: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
+    'interview': { what: '["{title}"]', inside: '{makers}{&. }*{container}*{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }*{container}*{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'personal-communication': { unlisted: { parenthetical: '{author:whole}, {description} to author, {date:long}', narrative: '{author:whole} ({description} to author, {date:long})' }, note: '{lead:note}{&, }{description} to author{&, }{date}', short: '{lead:short,bare}{&, }{description} to author' },
+    'archival-item': { what: '{title:asgiven}', inside: '', entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}][. {archive}{&, }{archivePlace}][. {url}]', note: '{lead:note}{&, }{title.lower}{&, }{date}{&, }{archiveLocation.lower}{&, }{archive}{&, }{archivePlace}{&, }{url}', short: '{lead:short,bare}{&, }{title.lower}', titleInText: 'plain' },
+  }
+}
+
+const rules = (edition: number): Record<string, Rule> => {
+  const source = (section: string) => `Chicago ${edition}, ${section}`
+  const old = edition === 17
+  return {
+    'names.inverted': { says: 'In the list the first author is given surname first, the rest in natural order.', source: source('13.74') },
+    'names.joined': { says: 'Names are joined by commas, with “and” before the last.', source: source('13.76') },
+    'names.shortened': { says: old ? 'The list names up to ten authors, then the first seven and et al.; a note names up to three.' : 'The list names up to six authors, then the first three and et al.; a note names up to two.', source: source(old ? '14.76' : '13.78') },
+    'names.surname': { says: 'A short citation gives surnames alone.', source: source('13.33') },
+    'names.initials': { says: 'An initial tells authors of one surname apart.', source: source('13.33') },
+    'names.apart': { says: 'Authors of one surname are told apart by initials.', source: source('13.33') },
+    'role': { says: 'Editors, translators and others are named with their role.', source: source('14.4–14.6') },
+    'date': { says: 'The date stands with the facts of publication, or after the author in author-date.', source: source('13.17') },
+    'date.none': { says: 'No date is given, so Chicago prints n.d.', source: source('14.44') },
+    'date.inpress': { says: 'Not yet published: forthcoming.', source: source('14.46') },
+    'date.original': { says: 'A reprint names the year it first appeared.', source: source('14.16') },
+    'date.accessed': { says: 'An undated page gives the day it was read.', source: source('13.15') },
+    'year.letter': { says: 'Works by one author in one year take letters, in the order of the list.', source: source('13.114') },
+    'title.headline': { says: old ? 'Titles take headline capitals; every preposition inside stays lower.' : 'Titles take headline capitals; prepositions of up to four letters stay lower.', source: source('8.160') },
+    'title.asgiven': { says: 'A description or a post keeps its own capitals.', source: source('14.105') },
+    'title.standsin': { says: 'No author: the title stands in the author’s place, shortened in the text.', source: source('13.81') },
+    'title': { says: 'A work that stands alone is italic; a part of one is in quotation marks.', source: source('13.85–13.86') },
+    'container': { says: 'The journal or book that holds the part is italic.', source: source('14.70') },
+    'volume': { says: 'The volume follows the journal’s title with no comma.', source: source('14.70') },
+    'issue': { says: 'The issue follows the volume.', source: source('14.70') },
+    'edition': { says: 'An edition other than the first, shortened to “ed.”.', source: source('14.17') },
+    'publisher': { says: old ? 'Place and publisher, a colon between.' : 'The publisher alone: the 18th edition asks for no place.', source: source(old ? '14.127' : '14.30') },
+    'pages.range': { says: 'Second numbers are shortened: 101–8, 321–28, 100–104.', source: source('9.63') },
+    'link.doi': { says: 'A DOI is printed as a link and wins over a web address.', source: source('13.7') },
+    'link.url': { says: 'A web address is printed whole and ends with the entry’s full stop.', source: source('13.6') },
+    'locator': { says: 'The place cited stands at the end of the note, or after the year.', source: source('13.20') },
+    'note.full': { says: 'The first note of a work gives it in full.', source: source('13.28') },
+    'note.short': { says: 'Later notes give surname, short title and place.', source: source('13.32') },
+    'citation.note': { says: 'Notes are numbered through the paper, raised, after the punctuation.', source: source('13.27') },
+    'author.shared': { says: 'Works by one author side by side give the name once.', source: source('13.124') },
+    'description': { says: 'What sort of thing it is, where the title does not say.', source: source('14.103') },
+  }
+}

@@ -1,0 +1,37 @@
+/** What several styles have in common, as data: months, seasons, locator words, name forms. */
+import type { CitationRules, DateForms, NameForm } from './types'
+
+export const MONTHS_FULL = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const
+/** MLA 9, appendix 1: May, June and July are not shortened. */
+export const MONTHS_MLA = ['Jan.', 'Feb.', 'Mar.', 'Apr.', 'May', 'June', 'July', 'Aug.', 'Sept.', 'Oct.', 'Nov.', 'Dec.'] as const
+export const MONTHS_IEEE = ['Jan.', 'Feb.', 'Mar.', 'Apr.', 'May', 'Jun.', 'Jul.', 'Aug.', 'Sep.', 'Oct.', 'Nov.', 'Dec.'] as const
+export const MONTHS_NLM = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
+/** ACS Guide: no stops; March to July in full. */
+export const MONTHS_ACS = ['Jan', 'Feb', 'March', 'April', 'May', 'June', 'July', 'Aug', 'Sept', 'Oct', 'Nov', 'Dec'] as const
+export const SEASONS_US: DateForms['seasons'] = ['Spring', 'Summer', 'Fall', 'Winter']
+export const SEASONS_UK: DateForms['seasons'] = ['Spring', 'Summer', 'Autumn', 'Winter']
+
+/** Month–day–year dates: March 14, 2023. */
+export const MDY = { day: '{month} {day}, {year}', month: '{month} {year}', year: '{year}' }
+/** Day–month–year dates: 14 March 2023. */
+export const DMY = { day: '{day} {month} {year}', month: '{month} {year}', year: '{year}' }
+/** Year–month–day dates: 2023 Mar 14. */
+export const YMD = { day: '{year} {month} {day}', month: '{year} {month}', year: '{year}' }
+export const YEAR = { day: '{year}', month: '{year}', year: '{year}' }
+
+export const SPACED = { stop: '.', space: ' ', hyphen: true } as const
+export const CLOSED = { stop: '.', space: '', hyphen: true } as const
+export const BARE = { stop: '', space: '', hyphen: false } as const
+
+export const nameForm = (over: Partial<NameForm> & Pick<NameForm, 'order'>): NameForm => ({
+  given: 'full', invert: ', ', suffix: ' ', between: ', ', pair: ' and ', last: ', and ', ...over,
+})
+export const etAl = (from: number, keep: number, over: Partial<NonNullable<NameForm['etAl']>> = {}): NonNullable<NameForm['etAl']> =>
+  ({ from, keep, before: ', ', text: 'et al.', ...over })
+
+type Locators = CitationRules['locators']
+/** Locator words as most styles have them; a style changes what it says otherwise. */
+export const locatorWords = (over: Partial<Locators>): Locators => ({
+  page: ['p. ', 'pp. '], chapter: ['ch. ', 'chs. '], paragraph: ['para. ', 'paras. '], section: ['sec. ', 'secs. '], figure: ['fig. ', 'figs. '],
+  line: ['line ', 'lines '], verse: ['', ''], volume: ['vol. ', 'vols. '], timestamp: ['', ''], act: ['', ''], ...over,
+})

@@ -1,0 +1,25 @@
+/** Numbers as words and ordinals, for filing and editions. */
+
+/** 1st, 2nd, 3rd, 4th, 11th, 112th. */
+export function ordinal(n: number): string {
+  const tens = n % 100
+  const suffix = tens > 10 && tens < 14 ? 'th' : ['th', 'st', 'nd', 'rd'][n % 10] ?? 'th'
+  return `${n}${suffix}`
+}
+
+const ONES = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve',
+  'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen']
+const TENS = ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety']
+
+/** A whole number in words, years the way they are read ("1790" seventeen ninety, "2001" two thousand one). */
+export function inWords(n: number): string {
+  if (n < 20) return ONES[n]!
+  if (n < 100) return TENS[Math.floor(n / 10)]! + (n % 10 ? ` ${ONES[n % 10]}` : '')
+  if (n >= 1100 && n < 2000) {
+    const rest = n % 100
+    return `${inWords(Math.floor(n / 100))} ${rest === 0 ? 'hundred' : rest < 10 ? `oh ${ONES[rest]}` : inWords(rest)}`
+  }
+  if (n < 1000) return `${ONES[Math.floor(n / 100)]} hundred${n % 100 ? ` ${inWords(n % 100)}` : ''}`
+  if (n < 1_000_000) return `${inWords(Math.floor(n / 1000))} thousand${n % 1000 ? ` ${inWords(n % 1000)}` : ''}`
+  return String(n).split('').map(d => ONES[Number(d)]).join(' ')
+}

@@ -1,0 +1,45 @@
+/**
+ * Number ranges. A range is stored as typed ("101-119", "101–9, 113") and set by the style.
+ */
+export type RangeStyle =
+  /** 101–119 (APA 7, 6.32; IEEE) */
+  | 'full'
+  /** 101–19, 201–09: the last two digits (MLA 9, 2.139) */
+  | 'two-digits'
+  /** 101–19, 201–9, 100–104, 1103–4 (Chicago 18, 9.63) */
+  | 'chicago'
+  /** 101-19, 201-9: only the digits that change (NLM, Citing Medicine 2) */
+  | 'minimal'
+
+const RANGE = /([\p{L}.]*?)(\d+)(\p{L}*)\s*(?:-{1,3}|[\u2010-\u2015])\s*([\p{L}.]*?)(\d+)(\p{L}*)/gu
+
+/** Sets every range in a list of pages or locators. Words ("e0417", "A4", "xii–xx") pass untouched. */
+export function setRange(input: string, style: RangeStyle, dash: string): string {
+  const text = input.trim().replace(/\s*,\s*/gu, ', ')
+  // Roman numerals and lettered pages: only the dash is set.
+  const words = text.replace(/([ivxlcdm]+)\s*(?:-{1,3}|[\u2010-\u2015])\s*([ivxlcdm]+)(?!\p{L})/giu, `$1${dash}$2`)
+  return words.replace(RANGE, (whole, lead1: string, first: string, tail1: string, lead2: string, last: string, tail2: string) => {
+    if (tail1 || (lead1 && lead2 !== lead1 && lead2) || whole.includes(':'))
+      return `${lead1}${first}${tail1}${dash}${lead2}${last}${tail2}`
+    // A range already shortened by its source ("101-9") is completed before it is set anew.
+    const full = last.length < first.length ? first.slice(0, first.length - last.length) + last : last
+    if (Number(full) <= Number(first)) return `${lead1}${first}${dash}${lead2}${last}${tail2}`
+    return `${lead1}${first}${dash}${lead1 ? lead2 : ''}${shorten(first, full, style)}${tail2}`
+  })
+}
+
+/** Whether a locator or page field names more than one place ("12-15", "3, 7", "12 and 14"). */
+export const isPlural = (input: string): boolean => /\d\p{L}*\s*(?:[-\u2010-\u2015,&]|and\b)\s*\p{L}*\d|[ivxlcdm]\s*[-\u2010-\u2015]\s*[ivxlcdm]/iu.test(input)
+
+function shorten(first: string, last: string, style: RangeStyle): string {
+  if (style === 'full' || first.length !== last.length || first.length < (style === 'minimal' ? 2 : 3)) return last
+  let same = 0
+  while (first[same] === last[same]) same++
+  const changed = last.slice(same)
+  if (style === 'minimal') return changed
+  const atLeastTwo = last.slice(-Math.max(2, changed.length))
+  if (style === 'two-digits') return atLeastTwo
+  // Chicago: after a full hundred everything; after 01 to 09 the changed part alone; else two digits or more.
+  const rest = Number(first) % 100
+  return rest === 0 ? last : rest < 10 ? changed : atLeastTwo
+}

@@ -1,0 +1,33 @@
+import withNuxt from './.nuxt/eslint.config.mjs'
+
+/** Dependencies point one way: core uses nothing of the interface, the server or the machine. */
+const CORE_ONLY = {
+  files: ['core/**/*.ts'],
+  ignores: ['core/**/*.test.ts'],
+  rules: {
+    'no-restricted-imports': ['error', { patterns: [{ regex: '^(vue|nuxt|#|~|@/|pinia|h3|node:|fs$|path$|better-sqlite3|drizzle)', message: 'core is plain TypeScript: no interface, no server, no Node modules.' }] }],
+    'no-restricted-globals': ['error', 'document', 'window', 'fetch', 'process', 'localStorage', 'navigator', 'Buffer', '__dirname', 'setTimeout', 'setInterval'],
+  },
+}
+/** Inside core: source, text <- styles <- compose <- check, sheet <- handin. */
+const layer = (from, forbidden) => ({
+  files: [`core/${from}/**/*.ts`], ignores: ['core/**/*.test.ts'],
+  rules: { 'no-restricted-imports': ['error', { patterns: [
+    { regex: '^(vue|nuxt|#|~|@/|pinia|h3|node:|fs$|path$|better-sqlite3|drizzle)', message: 'core is plain TypeScript.' },
+    { regex: `^\\.\\./(${forbidden.join('|')})/`, message: `core/${from} stands below these.` },
+  ] }] },
+})
+
+export default withNuxt(
+  { rules: {
+    '@stylistic/brace-style': 'off', '@stylistic/max-statements-per-line': 'off', '@stylistic/quote-props': 'off', '@stylistic/operator-linebreak': 'off', '@stylistic/arrow-parens': 'off', '@stylistic/multiline-ternary': 'off',
+    '@stylistic/no-extra-parens': 'off', '@stylistic/indent': 'off', '@stylistic/indent-binary-ops': 'off', '@stylistic/no-multi-spaces': 'off',
+    'vue/multi-word-component-names': 'off', 'vue/singleline-html-element-content-newline': 'off', 'vue/multiline-html-element-content-newline': 'off', 'vue/html-closing-bracket-newline': 'off', 'vue/html-indent': 'off', 'vue/no-multiple-template-root': 'off',
+  } },
+  CORE_ONLY,
+  layer('text', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill', 'source']),
+  layer('source', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill']),
+  layer('styles', ['compose', 'check', 'sheet', 'handin', 'intake', 'drill']),
+  layer('compose', ['check', 'sheet', 'handin', 'intake', 'drill']),
+  layer('sheet', ['handin', 'drill']),
+)

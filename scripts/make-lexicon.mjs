@@ -1,0 +1,99 @@
+// Makes core/text/data/proper-nouns.ts from two word lists on npm and the list below: run it when they change.
+// One word a title may hold in any case; words that are also common words are left out and listed as doubtful.
+import { writeFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import nlp from 'compromise'
+
+const countries = createRequire(import.meta.url)('world-countries')
+const lexicon = nlp.model().one.lexicon
+const TAGS = new Set(['MaleName', 'FemaleName', 'LastName', 'FirstName', 'City', 'Country', 'Region', 'Demonym', 'Person', 'ProperNoun'])
+
+// Names that are also everyday words: never recapitalised without the writer's word.
+const DOUBTFUL = `reading bath hope nice turkey china polish march may mark rose grace faith joy will bill jack frank grant rich
+ victor dale glen heath cliff brook lake rock stone wood woods field fields hill hills mills bell bush cook baker butler carter
+ cooper fisher fox gardener hunter king knight law long mason page parker pike pool price reed rice rivers shepherd short singer
+ skinner small smith street summer summers spring sun swan taylor turner walker waters weaver webb west wells white wolf young
+ young black brown green gray grey mobile orange phoenix jersey hamburg cologne wales-ish split cork limerick guinea panama
+ chad jordan georgia victoria charity amber angel april august autumn dawn destiny eve iris ivy jade jasmine lily melody olive
+ opal patience pearl penny poppy precious ruby sandy scarlet sky skye star summer violet willow art ash bank banks barber basil
+ beck bishop bond booth chase chance clay colt cross curry dean dick drew duke earl early ernest forest gene gold golden guy
+ harvest homer jean kit lance lane laurel lee leaf leaves lin major marina marine max miles noble paris-ish pat penny person
+ ray robin rod rusty sage sally sonny sterling sue sunny swift tab taffy temple tiger tony trace tucker wade ward wayne-ish
+ angela-ish bay bend birch boon branch bray bright buck burns camp carpenter case chambers church clerk close cloud coffee cole
+ combs conway-ish crane crow curtis-ish daisy dolly dove downs drake dusty ember field finch finn flint flower flowers ford foster
+ freed freeman french frost fry garnet gates genesis glass good goode goodwin grand gravel hale hammer hand hardy hart harvey-ish
+ hawk haven hay hays head herb holiday holly holmes-ish honey hood hooks horn house huff ice ivory jay jet jewel jordan journey
+ judge justice keen kelp lamb land lark laws lea less liberty light little lord lot love lovely low lucky lung man mars mercer
+ mercy merry mickey mike miracle moon moore-ish moss mountain myers-ish nash near nelly noon north nova oak oaks ocean orchid
+ otter owl paddy paisley palmer park parks peace pierce pine pitt plum polo pope porter post pots power powers pratt prince
+ princess queen quill rain raven reef reeves regal remedy rhodes river roads rush russ sailor salt saint sand sands savage say
+ sea sears seal sharp sharps shell shore silver sims-ish six snow sol song south sparks squires stark steel stern storm stout strong
+ swallow talon tate-ish teal temper terry-ish thistle thorn tide trinity true truth tweed vale valentine van von venture viola
+ vivid wagon wall walls wand warm watts weeks wheat wheel wild wilder wilds winter winters wise wren yard yarrow york-ish zest
+ abbey ada-ish al an barb beau bo bob cal cam carol cat coral crystal dell di don dot drew ed em ester ever fern fleur flo
+ gale gay gem genie ginger gill ginny happy harmony hazel heather heaven hugh-ish ida-ish io is jane-ish joe-ish jo june kat kay
+ la le lo lou mac madge mai man mae may mo nan nat ned nell nova oz pam peg pip pru rain ran rene roman ron roy-ish sam sal sid si
+ so stew su sun tab tad tan ted tess tim tod tom val vi vic wan wes win woody wren yo yen zap`.split(/\s+/).filter(w => w && !w.endsWith('-ish'))
+const doubtful = new Set(DOUBTFUL)
+
+const OWN = `marx darwin freud newton einstein shakespeare plato aristotle kant hegel nietzsche foucault derrida milton dante homeric
+ chaucer austen brontë dickens woolf joyce eliot keats shelley byron wordsworth coleridge goethe mozart beethoven bach wagner
+ galileo copernicus kepler descartes hume locke hobbes rousseau voltaire machiavelli gandhi mandela lincoln churchill napoleon
+ keynes hayek weber durkheim mendel linnaeus humboldt curie pasteur fourier gauss euler bayes boltzmann maxwell faraday tesla
+ marxist marxism darwinian darwinism freudian newtonian kantian hegelian platonic aristotelian cartesian keynesian bayesian
+ gaussian euclidean boolean malthusian machiavellian elizabethan victorian edwardian georgian-era tudor stuart jacobean
+ shakespearean dickensian orwellian kafkaesque socratic napoleonic wagnerian miltonic
+ buddhist buddhism christian christianity christians muslim muslims islam islamic hindu hinduism jewish judaism jew jews sikh
+ sikhism taoist taoism confucian confucianism catholic catholicism protestant protestantism anglican methodist lutheran
+ calvinist calvinism quaker mormon orthodox-church bible biblical quran qur'an torah talmud christ jesus god allah buddha
+ monday tuesday wednesday thursday friday saturday sunday january february april-month june july september october november
+ december christmas easter ramadan diwali hanukkah passover halloween thanksgiving
+ africa asia europe america americas oceania antarctica arctic antarctic atlantic pacific mediterranean caribbean baltic
+ scandinavia scandinavian britain british brittany breton england english scotland scottish scots wales welsh ireland irish
+ cornwall cornish devon kent sussex essex yorkshire lancashire norfolk suffolk dorset cumbria northumberland london edinburgh
+ glasgow cardiff belfast dublin oxford cambridge manchester liverpool bristol leeds plymouth southampton portsmouth
+ european asian african american australian canadian latin celtic gaelic norse viking vikings roman-empire greek greece
+ hebrew arabic persian ottoman byzantine mesopotamia mesopotamian babylonian assyrian sumerian aztec aztecs inca incas maya
+ mayan navajo cherokee inuit maori māori aboriginal-people zulu swahili yoruba igbo hausa bantu sanskrit mandarin cantonese
+ tibet tibetan bengal bengali punjab punjabi tamil kerala bavaria bavarian prussia prussian saxony saxon anglo-saxon catalan
+ catalonia basque andalusia sicily sicilian tuscany tuscan venetian lombardy normandy norman flanders flemish frisian frisia
+ alps alpine andes himalaya himalayas himalayan sahara saharan amazon amazonian nile danube rhine thames seine mississippi
+ ganges yangtze mekong volga euphrates tigris siberia siberian balkans balkan crimea crimean caucasus caucasian
+ brexit covid nato unesco unicef opec nasa nazi nazis nazism holocaust renaissance-era bolshevik soviet soviets
+ alzheimer parkinson hodgkin turing markov poisson-distribution pythagoras pythagorean archimedes ptolemy
+ earth-planet venus jupiter saturn neptune uranus pluto
+ google youtube facebook twitter instagram wikipedia microsoft python-language javascript linux android`
+  .split(/\s+/).filter(w => w && !/-(?:month|era|church|people|empire|planet|language|distribution)$/.test(w))
+
+const words = new Set(OWN)
+const COMMON = new Set(Object.entries(lexicon).filter(([, tag]) => ![].concat(tag).some(t => TAGS.has(t))).map(([w]) => w))
+for (const [word, tag] of Object.entries(lexicon)) {
+  if (![].concat(tag).some(t => TAGS.has(t))) continue
+  for (const part of word.split(' ')) if (/^[\p{L}'’-]{3,}$/u.test(part) && !COMMON.has(part)) words.add(part)
+}
+const take = text => (text ?? '').toLowerCase().split(/[\s,()./-]+/).forEach(part => /^[\p{L}'’]{4,}$/u.test(part) && !COMMON.has(part) && words.add(part))
+for (const c of countries) {
+  take(c.name.common)
+  c.capital.forEach(take)
+  take(c.demonyms?.eng?.m)
+  take(c.subregion)
+  Object.values(c.languages ?? {}).forEach(take)
+}
+const LITTLE = `the and island islands republic city saint east west north south eastern western northern southern central middle new people
+ united states kingdom federation democratic territory territories coast great part minor outlying mainland sign language port town
+ bay cape valley grand los las san del des man isle virgin holy see ocean indian-ocean plate point fort spring springs rapids falls bend rock little forks creek
+ city's university college state national bank world young high royal black white red blue old saint-pierre norway-rat lady lord mayor county
+ court house republican bayou mount salt lake haven basin heard hell isles`.split(/\s+/)
+for (const w of [...LITTLE, ...doubtful]) words.delete(w)
+for (const w of OWN) if (!doubtful.has(w)) words.add(w)
+
+const list = [...words].sort()
+const wrap = ws => ws.join(' ').replace(/(.{100,120}) /g, '$1\n')
+writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs; do not edit. */
+/* eslint-disable @stylistic/max-len */
+/** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
+export const PROPER_NOUNS = \`${wrap(list)}\`
+/** Words that are sometimes names and sometimes not: never changed silently, always marked. */
+export const DOUBTFUL_NOUNS = \`${wrap([...doubtful].sort())}\`
+`)
+console.log(`${list.length} proper nouns, ${doubtful.size} doubtful`)

@@ -1,0 +1,2 @@
+/** Anything under /api that is no route. */
+export default api(() => { throw notFound('such part of the API') })

@@ -1,0 +1,3 @@
+import * as store from '~~/server/db/papers'
+
+export default api(() => store.listShelf(useDb()))

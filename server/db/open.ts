@@ -1,0 +1,60 @@
+/**
+ * Opens the database file: checks it before touching it, sets the pragmas, applies the migrations.
+ * A file that cannot be used is left as it is; `DatabaseTrouble` says what happened and what to do.
+ */
+import { existsSync, mkdirSync, openSync, readSync, closeSync, statSync } from 'node:fs'
+import { dirname, join, resolve } from 'node:path'
+import Database from 'better-sqlite3'
+import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3'
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
+import * as schema from './schema'
+
+export class DatabaseTrouble extends Error {}
+export type Db = BetterSQLite3Database<typeof schema>
+
+export const dataFile = (): string => resolve(process.env.DENDLE_DATA ?? join('data', 'dendle.sqlite'))
+
+export function openDatabase(file: string): Db {
+  inspect(file)
+  let connection: Database.Database | undefined
+  try {
+    connection = new Database(file, { timeout: 5000 })
+    connection.pragma('journal_mode = WAL')
+    connection.pragma('foreign_keys = ON')
+    connection.pragma('busy_timeout = 5000')
+    const db = drizzle(connection, { schema })
+    migrate(db, { migrationsFolder: migrationsFolder() })
+    return db
+  }
+  catch (error) {
+    connection?.close()
+    throw new DatabaseTrouble(`The database ${file} cannot be used: ${(error as Error).message}. It was left as it is. Move it aside to begin a new one, or set DENDLE_DATA to another file.`)
+  }
+}
+
+const MAGIC = 'SQLite format 3\0'
+
+function inspect(file: string) {
+  const folder = dirname(file)
+  if (!existsSync(file)) {
+    try { mkdirSync(folder, { recursive: true }) }
+    catch (error) { throw new DatabaseTrouble(`The folder ${folder} for the database cannot be made: ${(error as Error).message}. Set DENDLE_DATA to a file in a folder you can write to.`) }
+    return
+  }
+  const stat = statSync(file)
+  if (!stat.isFile()) throw new DatabaseTrouble(`${file} is not a file. Set DENDLE_DATA to the database file itself.`)
+  if ((stat.mode & 0o222) === 0) throw new DatabaseTrouble(`The database ${file} is read-only, so nothing written could be kept. Make it writable (chmod u+w), or set DENDLE_DATA to another file.`)
+  if (stat.size === 0) return
+  const head = Buffer.alloc(16)
+  const handle = openSync(file, 'r')
+  readSync(handle, head, 0, 16, 0)
+  closeSync(handle)
+  if (head.toString('latin1') !== MAGIC) throw new DatabaseTrouble(`${file} is not a Dendle database, or it is damaged. It was left as it is. Move it aside to begin a new one, or set DENDLE_DATA to another file.`)
+}
+
+function migrationsFolder(): string {
+  const beside = join(dirname(resolve(process.argv[1] ?? '.')), 'migrations')
+  const found = [process.env.DENDLE_MIGRATIONS, beside, resolve('server/db/migrations')].find(path => path && existsSync(join(path, 'meta')))
+  if (!found) throw new Error('its migrations are missing from this build')
+  return found
+}

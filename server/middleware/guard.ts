@@ -1,0 +1,27 @@
+/**
+ * Only this machine's own pages may talk to the server: a foreign Host (a name that was made to point here) or a
+ * cross-site Origin is refused, and so is a body larger than any paper.
+ */
+const OWN_HOSTS = new Set(['localhost', '127.0.0.1', '[::1]', ...(process.env.DENDLE_HOSTS ?? '').split(',').filter(Boolean)])
+const MAX_BODY = 5 * 1024 * 1024
+
+const nameOf = (host: string): string => host.replace(/:\d+$/u, '').toLowerCase()
+
+export default defineEventHandler((event) => {
+  const host = getRequestHeader(event, 'host') ?? ''
+  if (!OWN_HOSTS.has(nameOf(host))) return refuse(event, 403, 'host', 'This address is not one that Dendle answers to. Open it as http://127.0.0.1, or name the host in DENDLE_HOSTS.')
+  const origin = getRequestHeader(event, 'origin')
+  if (origin && !sameOrigin(origin, host)) return refuse(event, 403, 'origin', 'Another site asked Dendle to act; that is refused.')
+  if (getRequestHeader(event, 'sec-fetch-site') === 'cross-site' && event.method !== 'GET') return refuse(event, 403, 'origin', 'Another site asked Dendle to act; that is refused.')
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > MAX_BODY) return refuse(event, 413, 'too-large', 'That is more than 5 MB of text; split it and try again.')
+})
+
+function sameOrigin(origin: string, host: string): boolean {
+  try { return new URL(origin).host.toLowerCase() === host.toLowerCase() }
+  catch { return false }
+}
+
+function refuse(event: Parameters<typeof setResponseStatus>[0], status: number, code: string, message: string) {
+  setResponseStatus(event, status)
+  return { code, message }
+}

@@ -1,0 +1,53 @@
+import type { H3Event } from 'h3'
+import { z } from 'zod'
+
+/** The one shape of every error: what went wrong (code), in words, and where in what was sent. */
+export interface ApiProblem { code: string, message: string, field?: string, current?: unknown }
+
+export class ApiError extends Error {
+  constructor(readonly status: number, readonly problem: ApiProblem) { super(problem.message) }
+}
+export const notFound = (what: string) => new ApiError(404, { code: 'not-found', message: `There is no ${what} with this address; it may have been removed.` })
+/** A save made from an older state than the server's: refused, with the state it would have overwritten. */
+export const stale = (current: unknown) => new ApiError(409, { code: 'stale', message: 'This was changed elsewhere since it was loaded. Nothing was overwritten.', current })
+
+/** Wraps an API route: errors leave in the one shape, with the right status. */
+export const api = <T>(handler: (event: H3Event) => T | Promise<T>) => defineEventHandler(async (event) => {
+  try { return await handler(event) }
+  catch (error) {
+    const { status, problem } = asProblem(error)
+    if (status === 500) console.error(error)
+    setResponseStatus(event, status)
+    return problem
+  }
+})
+
+function asProblem(error: unknown): { status: number, problem: ApiProblem } {
+  if (error instanceof ApiError) return { status: error.status, problem: error.problem }
+  if (error instanceof z.ZodError) {
+    const [issue] = error.issues
+    const field = issue?.path.join('.') ?? ''
+    return { status: 422, problem: { code: 'invalid', message: issue?.message ?? 'Something in it is not as it should be.', ...(field ? { field } : {}) } }
+  }
+  if ((error as { code?: string })?.code === 'SQLITE_BUSY') return { status: 503, problem: { code: 'busy', message: 'The database is busy; try again in a moment.' } }
+  return { status: 500, problem: { code: 'unexpected', message: 'Something went wrong in Dendle. Nothing that was saved before is lost; try again.' } }
+}
+
+/** Reads and parses a JSON body; a body that is no JSON, or too large however it was sent, is named as such. */
+export async function parseBody<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
+  const raw = (await readRawBody(event, 'utf8')) ?? ''
+  if (raw.length > MAX_BODY) throw new ApiError(413, { code: 'too-large', message: 'That is more than 5 MB of text; split it and try again.' })
+  let value: unknown
+  try { value = JSON.parse(raw || '{}') }
+  catch { throw new ApiError(400, { code: 'not-json', message: 'The body is not JSON.' }) }
+  return schema.parse(value)
+}
+const MAX_BODY = 5 * 1024 * 1024
+
+const idSchema = z.string().regex(/^[a-z0-9-]{3,64}$/u)
+/** An id from the path; a malformed one is simply not found. */
+export function pathId(event: H3Event, name: string, what: string): string {
+  const parsed = idSchema.safeParse(getRouterParam(event, name))
+  if (!parsed.success) throw notFound(what)
+  return parsed.data
+}

@@ -1,0 +1,21 @@
+/** What the API accepts. */
+import { z } from 'zod'
+import { STYLES } from '../../core/styles'
+import { documentSchema } from '../../core/sheet/document'
+import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
+
+const styleIds = STYLES.map(style => style.id)
+const style = z.string().refine(id => styleIds.includes(id), { error: issue => `There is no style "${String(issue.input)}". Dendle has ${styleIds.join(', ')}.` })
+const title = z.string().trim().min(1, { error: 'A paper needs a title; a working title will do.' }).max(5000, { error: 'The title is longer than 5,000 characters.' })
+const revision = z.number({ error: 'The revision this change was made from is missing.' }).int().positive()
+const key = z.string().trim().toLowerCase().regex(/^[a-z0-9][a-z0-9-]{0,60}$/u, { error: 'A key is made of small letters, digits and hyphens, as okonjo-2021.' })
+const body = documentSchema as unknown as z.ZodType<Record<string, unknown>>
+
+export const newPaperSchema = z.object({ title, style: style.default('apa-7') })
+export const paperChangeSchema = z.object({ revision, title: title.optional(), style: style.optional(), body: body.optional(), details: z.record(z.string().max(60), z.string().max(2000)).optional() })
+export const newSourceSchema = z.object({ kind: kindSchema, fields: fieldsSchema, key: key.optional(), origin: z.record(z.string(), z.unknown()).optional() })
+  .refine(source => !isEmpty(source), { error: 'This source has nothing in it yet; give at least a title or an author.', path: ['fields'] })
+export const sourceChangeSchema = z.object({ revision, kind: kindSchema, fields: fieldsSchema })
+export const useChangeSchema = z.object({ revision, key: key.optional(), listed: z.boolean().optional(), annotation: z.string().max(20_000).optional() })
+export const attachSchema = z.object({ sourceId: z.string().min(3).max(64) })
+export const snapshotSchema = z.object({ reason: z.string().max(200), title: z.string().max(5000), body })
