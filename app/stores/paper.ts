@@ -86,6 +86,7 @@ export const usePaper = defineStore('paper', () => {
       },
       conflict: settle,
     })
+    if (import.meta.server) return
     // What this browser had not yet handed over when it was last closed.
     const kept = await get<Job[]>(shelfKey(id)).catch(() => undefined)
     kept?.forEach((job) => {

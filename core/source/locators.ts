@@ -7,7 +7,7 @@ export type LocatorLabel = z.infer<typeof labelSchema>
 export interface Locator { label: LocatorLabel, place: string }
 
 const WORDS: readonly [RegExp, LocatorLabel][] = [
-  [/^(?:pages?|pp?\.?)\s*(?=[\divxlcA-Z])/iu, 'page'],
+  [/^(?:pages?\s+|pp?\.?\s*(?=\d)|pp?\.\s*(?=\p{L}))/iu, 'page'],
   [/^(?:chapters?|chaps?\.?|ch\.?)\s*/iu, 'chapter'],
   [/^(?:paragraphs?|paras?\.?|pars?\.?|¶+)\s*/iu, 'paragraph'],
   [/^(?:sections?|secs?\.?|§+)\s*/iu, 'section'],

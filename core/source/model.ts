@@ -42,7 +42,7 @@ export const namesOf = (source: Source, name: FieldName): readonly Name[] => {
   return Array.isArray(value) ? value.filter(isNamed) : []
 }
 export const dateOf = (source: Source, name: FieldName): SourceDate | undefined => {
-  const value = source.fields[name]
+  const value = source.fields[name] as SourceDate | Name[] | string | undefined
   return value && typeof value === 'object' && !Array.isArray(value) && (value.start || value.literal) ? value : undefined
 }
 /** Whether a field has anything to print. */

@@ -93,7 +93,7 @@ const capital = (word: string): string => {
 /** Where a new unit of the title begins: the start, after a colon, a dash standing free, or ? ! . and a space. */
 function startsUnit(tokens: readonly Token[], at: number): 'start' | 'colon' | 'stop' | undefined {
   let i = at - 1
-  while (i >= 0 && /[\s“”‘’"'([{]/u.test(tokens[i]!.text)) i--
+  while (i >= 0 && /^[\s“”‘’"'([{]$/u.test(tokens[i]!.text)) i--
   if (i < 0) return 'start'
   const mark = tokens[i]!.text
   const spaced = i < at - 1 && tokens.slice(i + 1, at).some(t => /\s/u.test(t.text))

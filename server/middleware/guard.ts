@@ -8,6 +8,7 @@ const MAX_BODY = 5 * 1024 * 1024
 const nameOf = (host: string): string => host.replace(/:\d+$/u, '').toLowerCase()
 
 export default defineEventHandler((event) => {
+  setResponseHeaders(event, { 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'same-origin' })
   const host = getRequestHeader(event, 'host') ?? ''
   if (!OWN_HOSTS.has(nameOf(host))) return refuse(event, 403, 'host', 'This address is not one that Dendle answers to. Open it as http://127.0.0.1, or name the host in DENDLE_HOSTS.')
   const origin = getRequestHeader(event, 'origin')

@@ -42,7 +42,7 @@ const stops = computed(() => [
       />
       <span
         v-if="stop.count !== undefined"
-        class="font-title text-[21px] leading-6"
+        class="font-title text-[20px] leading-6 font-normal"
       >{{ stop.count.toLocaleString('en') }}<span class="sr-only"> {{ stop.of }},</span></span>
       <span class="word">{{ stop.word }}</span>
     </NuxtLink>

@@ -52,6 +52,8 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
     <component
       :is="long ? 'textarea' : 'input'"
       :value="typed"
+      :aria-label="spec.label"
+      :aria-description="hint"
       :rows="long ? Math.min(8, Math.ceil(typed.length / 62)) : undefined"
       class="line resize-none"
       :placeholder="placeholder"

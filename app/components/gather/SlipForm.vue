@@ -21,7 +21,11 @@ const shown = computed(() => {
 })
 const groups = computed(() => QUESTIONS.map(question => ({ question, fields: shown.value.filter(name => FIELDS[name].question === question) })).filter(g => g.fields.length))
 const more = computed(() => FIELD_NAMES.filter(name => !shown.value.includes(name)))
-const NARROW = new Set<FieldName>(['volume', 'issue', 'number', 'edition', 'version', 'season', 'chapter', 'seriesNumber', 'issued', 'originalDate', 'accessed', 'pages', 'place', 'section', 'status', 'genre', 'medium', 'archivePlace', 'eventPlace', 'numberOfVolumes', 'scale', 'dimensions', 'language', 'isbn', 'issn'])
+/** Columns out of six. */
+const THIRD = new Set<FieldName>(['volume', 'issue', 'number', 'pages', 'containerShort', 'season', 'chapter', 'seriesNumber', 'numberOfVolumes', 'section'])
+const WIDE = new Set<FieldName>(['container', 'doi', 'series'])
+const width = (name: FieldName): string => (THIRD.has(name) ? 'col-span-3 sm:col-span-2' : WIDE.has(name) ? 'col-span-6 sm:col-span-4' : HALF.has(name) ? 'col-span-3' : 'col-span-6')
+const HALF = new Set<FieldName>(['edition', 'version', 'issued', 'originalDate', 'accessed', 'place', 'publisher', 'status', 'genre', 'medium', 'archivePlace', 'eventPlace', 'scale', 'dimensions', 'language', 'isbn', 'issn'])
 
 function change(name: FieldName, value: unknown) {
   const fields: Fields = { ...props.source.fields, [name]: value }
@@ -51,11 +55,11 @@ function ask(event: Event) {
         class="pt-0.5 font-semibold"
         :style="{ color: INK[group.question] }"
       >{{ WORDS[group.question] }}</span>
-      <div class="grid grid-cols-4 gap-x-4 gap-y-2">
+      <div class="grid grid-cols-6 gap-x-4 gap-y-2">
         <GatherFieldLine
           v-for="name in group.fields"
           :key="name"
-          :class="NARROW.has(name) ? 'col-span-2' : 'col-span-4'"
+          :class="width(name)"
           :name="name"
           :value="source.fields[name]"
           :hint="kind.hints?.[name]"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onClickOutside } from '@vueuse/core'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** The picker at the cursor: choose, place, form; Enter puts it in. */

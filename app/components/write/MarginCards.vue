@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useResizeObserver } from '@vueuse/core'
 import { textOf } from '~~/core/source/model'
 import { writeLocator } from '~~/core/source/locators'
 import { composeAlone } from '~~/core/compose/compose'

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+
 const route = useRoute()
 const store = usePaper()
 const id = String(route.params.id)
-const { data, error } = await useFetch(`/api/papers/${id}`, { key: `paper-${id}-${Date.now()}` })
+const { data, error } = await useFetch(`/api/papers/${id}`, { key: `paper-${id}` })
 if (error.value || !data.value) throw createError({ status: error.value?.statusCode ?? 500, statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read', fatal: true })
 await store.open(id, data.value as never)
 useHead({ title: () => `${store.paper?.title ?? 'Paper'} · Dendle` })
