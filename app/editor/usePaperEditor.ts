@@ -1,6 +1,7 @@
 /** The editor of the sheet: its document lives in the paper's store, which saves it. */
 import type { InjectionKey } from 'vue'
 import { useEditor } from '@tiptap/vue-3'
+import { closeHistory } from '@tiptap/pm/history'
 import StarterKit from '@tiptap/starter-kit'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { CitationNode, newCitationId, Superscript } from './citation'
@@ -40,11 +41,15 @@ export function usePaperEditor(openPicker: () => void) {
   }
   const update = (id: string, data: CitationData) => {
     const at = find(id)
-    if (at) editor.value!.view.dispatch(editor.value!.state.tr.setNodeMarkup(at.pos, undefined, { id, data }))
+    if (at) editor.value!.view.dispatch(closeHistory(editor.value!.state.tr).setNodeMarkup(at.pos, undefined, { id, data }))
   }
   const remove = (id: string) => {
     const at = find(id)
-    if (at) editor.value!.chain().deleteRange({ from: at.pos, to: at.pos + 1 }).focus().run()
+    // A step of its own, so that Undo brings back this and nothing else.
+    if (at) {
+      editor.value!.view.dispatch(closeHistory(editor.value!.state.tr).delete(at.pos, at.pos + 1))
+      editor.value!.commands.focus()
+    }
     selected.value = undefined
   }
   const select = (id: string) => {

@@ -6,7 +6,7 @@ import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { compose, type Citation, type Composition } from '~~/core/compose/compose'
 import { citationIdsOf, citationsOf, countWords, emptyDocument, type DocNode } from '~~/core/sheet/document'
-import { has, missing, type Fields, type Source } from '~~/core/source/model'
+import { has, missing, textOf, type Fields, type Source } from '~~/core/source/model'
 import { FIELDS } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
 import { STYLES, styleOf } from '~~/core/styles'
@@ -214,5 +214,7 @@ export const usePaper = defineStore('paper', () => {
 export function stateOf(source: Source): { ready: boolean, says: string[] } {
   const says = missing(source).map(name => (name === 'issued' ? 'No date' : `No ${FIELDS[name].label.toLowerCase()}`))
   if (source.kind === 'web-page' && !has(source, 'issued') && !has(source, 'accessed')) says.push('No date: note the day you read it')
+  const title = textOf(source, 'title')
+  if (title.length > 8 && title.includes(' ') && title === title.toUpperCase() && title !== title.toLowerCase()) says.push('Title in capitals: check its names')
   return { ready: says.length === 0, says: says.length ? says : ['Ready'] }
 }

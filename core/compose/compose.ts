@@ -179,7 +179,7 @@ function reasons(style: Style, source: Source, previous: Source | undefined, at:
     const title = textOf(source, 'title')
     const article = ignoredArticle(title)
     why.push(`no author: files under ${foldWords(title).replace(/^(?:the|an?) /u, '').split(' ').slice(0, 2).join(' ')}`)
-    if (article) why.push(`${article} is ignored`)
+    if (article) why.push(`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`)
   }
   return why
 }

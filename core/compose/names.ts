@@ -54,7 +54,8 @@ export function setNames(names: readonly Name[], form: NameForm, options: NameOp
     who(text(names.at(-1)!, names.length - 1), 'names.shortened')
   }
   else if (short) {
-    glue(etAl.before)
+    // More than one name before it: the serial comma, where the style has one.
+    glue(shown.length > 1 && etAl.before === ' ' && form.last.startsWith(',') ? ', ' : etAl.before)
     out.push({ text: etAl.text, part: 'who', field: options.field, rules: ['names.shortened'], ...(etAl.italic ? { italic: true } : {}) })
   }
   return out

@@ -31,7 +31,7 @@ function readItem(part: string, idOf: (key: string) => string | undefined): Cita
     if (!id) continue
     const prefix = part.slice(0, match.index).trim()
     const rest = part.slice(match.index + match[0].length).replace(/^\s*,\s*/u, '')
-    const [place, ...words] = splitPlace(rest)
+    const [place = '', ...words] = splitPlace(rest)
     return { id, locator: readLocator(place), ...(prefix ? { prefix } : {}), ...(words.length ? { suffix: words.join(', ') } : {}) }
   }
   return undefined

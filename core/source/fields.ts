@@ -12,7 +12,7 @@ export interface FieldSpec {
   csl: string
 }
 
-const f = (label: string, question: Question, type: FieldSpec['type'], csl: string): FieldSpec => ({ label, question, type, csl })
+const f = <T extends FieldSpec['type']>(label: string, question: Question, type: T, csl: string): FieldSpec & { type: T } => ({ label, question, type, csl })
 
 export const FIELDS = {
   author: f('Author', 'who', 'names', 'author'),
@@ -82,9 +82,9 @@ export const FIELDS = {
 
 export type FieldName = keyof typeof FIELDS
 export const FIELD_NAMES = Object.keys(FIELDS) as FieldName[]
-export type TypedField<T extends FieldSpec['type']> = { [K in FieldName]: (typeof FIELDS)[K]['type'] extends T ? K : never }[FieldName]
-type OfType<T extends FieldSpec['type']> = { [K in FieldName]: FieldSpec['type'] extends T ? K : K }[FieldName]
-const ofType = <T extends FieldSpec['type']>(type: T) => FIELD_NAMES.filter(name => FIELDS[name].type === type) as OfType<T>[]
+/** The names of the fields of one type. */
+export type FieldOf<T extends FieldSpec['type']> = { [K in FieldName]: (typeof FIELDS)[K]['type'] extends T ? K : never }[FieldName]
+const ofType = <T extends FieldSpec['type']>(type: T) => FIELD_NAMES.filter((name): name is FieldOf<T> => FIELDS[name].type === type)
 export const NAME_FIELDS = ofType('names')
 export const DATE_FIELDS = ofType('date')
 export const TEXT_FIELDS = ofType('text')

@@ -105,7 +105,7 @@ export const apa7: Style = {
     'case': { entry: '{title}[, {volume} {container}[ {pages}]][ ([{authority} ]{year})][. {url}]', titleInText: 'italic' },
     'statute': { entry: '{title}[, {volume} {container}[ § {section}]][ ({year})][. {url}]', titleInText: 'plain' },
     'interview': { what: '<title?{title}|⟦Interview[ with {interviewer:inline}]⟧>{& }<title?[⟦Interview with {interviewer:inline}⟧]>', inside: '*{container}*{&; }{publisher}' },
-    'personal-communication': { unlisted: { parenthetical: '{author:whole}, personal communication, {date:long}', narrative: '{author:whole} (personal communication, {date:long})' } },
+    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
     'archival-item': { what: '⟦{title}⟧', inside: '{archive}[ ({archiveLocation.caps})]{&, }{archivePlace}' },
   },
   rules: {

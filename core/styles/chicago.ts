@@ -101,7 +101,7 @@ function layouts(old: boolean): Record<string, Layout> {
   const paper = old ? news : '{container}'
   return {
     'journal-article': { what: '"{title}"', inside: journal, note: `{lead:note}{&, }"{title}"{&, }${journalNote}{&, }{@link}`, short: QUOTED_SHORT },
-    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT, standIn: '*{container}*' , parts: { } },
+    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT, standIn: '*{container}*', parts: { } },
     'newspaper-article': {
       what: '"{title}"', inside: `<lead?*${paper}*{&, }{@d}|{@d}>`, standIn: `*${paper}*`, short: QUOTED_SHORT,
       note: `{lead:note}{&, }"{title}"{&, }*${paper}*{&, }{date}{&, }{locator}{&, }{@link}`,
@@ -112,13 +112,13 @@ function layouts(old: boolean): Record<string, Layout> {
     },
     'book': { what: '*{title}*<!%ad?[. {first}]>', inside: '{makers}{&. }{edition}{&. }[vol. {volume}]{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
     'chapter': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
-    'foreword': { what: '<title?"{title}"|{description} to *{container}*>', inside: '<title?in *{container}*>{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&. }{@imprint}', note: '{lead:note}{&, }<title?"{title}", in *{container}*|{genre.lower} to *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
+    'foreword': { what: '<title?"{title}"|{description} to *{container}*>', inside: '[<title?in *{container}*>]{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&. }{@imprint}', note: '{lead:note}{&, }<title?"{title}"[, in *{container}*]|{genre.lower} to *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
     'encyclopedia-entry': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
     'web-page': { what: '"{title}"', inside: '{container}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'blog-post': { what: '"{title}"', inside: '[*{container}* (blog)]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }[*{container}* (blog)]{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'report': { what: '*{title}*', inside: '[<genre?{genre}|Report> no. {number}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }[<genre?{genre}|Report> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'working-paper': { what: '"{title}"', inside: '[<genre?{genre}|Working paper> no. {number}|{genre}]{&. }{@imprint}', note: '{lead:note}{&, }"{title}"{&, }[<genre.lower?{genre.lower}|working paper> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'preprint': { what: '"{title}"', inside: 'preprint, {publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint, {publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'preprint': { what: '"{title}"', inside: 'preprint[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint[, {publisher}]{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'talk': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}{&, }{place}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({genre.lower}{&, }{event}{&, }{publisher}{&, }{place}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'film': { what: '*{title}*', inside: '{makers}{&. }{publisher}{&, }{@d}{&. }{medium}', note: '*{title}*{&, }[directed by {director:note}]{&, }{note.makers}[ ({publisher}{&, }{date})]{&, }{medium.lower}{&, }{locator}{&, }{@link}', short: '*{short}*{&, }{locator}' },
@@ -127,7 +127,7 @@ function layouts(old: boolean): Record<string, Layout> {
       ? { what: '"{title}"', inside: '[{container} video]{&. }[posted {date}]', note: '{lead:note}{&, }"{title}"{&, }[{container} video]{&, }[posted {date}]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
       : { what: '"{title}"', inside: '{container}{&, }{@d}. Video', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}, video{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'podcast-episode': old
-      ? { what: '"{title}"', inside: '{date}{&. }in *{container}*[, episode {number}][, produced by {publisher}], podcast', note: '{lead:note}{&, }"{title}"{&, }{date}{&, }in *{container}*[, episode {number}][, produced by {publisher}], podcast{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
+      ? { what: '"{title}"', inside: '{date}{&. }[in *{container}*][, episode {number}][, produced by {publisher}], podcast', note: '{lead:note}{&, }"{title}"{&, }{date}{&, }[in *{container}*][, episode {number}][, produced by {publisher}], podcast{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
       : { what: '*{container}*', inside: 'podcast[, episode {number}][, "{title}"]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{container}*{&, }[podcast[, episode {number}]{&, }"{title}"]{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'podcast': { what: '*{title}*', inside: 'podcast[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[podcast, {publisher}]{&, }{date}{&, }{@link}', short: ITALIC_SHORT },
     'song': { what: '"{title}"', inside: '[on *{container}*]{&. }{publisher}{&, }{@d}[. {medium}]', note: '{lead:note}{&, }"{title}"{&, }[on *{container}*]{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
@@ -140,7 +140,7 @@ function layouts(old: boolean): Record<string, Layout> {
     'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
     'statute': { entry: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]', note: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
     'interview': { what: '["{title}"]', inside: '{makers}{&. }*{container}*{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }*{container}*{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'personal-communication': { unlisted: { parenthetical: '{author:whole}, {description} to author, {date:long}', narrative: '{author:whole} ({description} to author, {date:long})' }, note: '{lead:note}{&, }{description} to author{&, }{date}', short: '{lead:short,bare}{&, }{description} to author' },
+    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >{description} to author[, {date:long}]', narrative: '{author:whole} ({description} to author[, {date:long}])' }, note: '{lead:note}{&, }{description} to author{&, }{date}', short: '{lead:short,bare}{&, }{description} to author' },
     'archival-item': { what: '{title:asgiven}', inside: '', entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}][. {archive}{&, }{archivePlace}][. {url}]', note: '{lead:note}{&, }{title.lower}{&, }{date}{&, }{archiveLocation.lower}{&, }{archive}{&, }{archivePlace}{&, }{url}', short: '{lead:short,bare}{&, }{title.lower}', titleInText: 'plain' },
   }
 }

@@ -43,7 +43,7 @@ export const ieee: Style = {
     system: 'numbers', open: '', close: '', between: '; ', beforeYear: ' ', beforeLocator: ', ', order: 'given',
     names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     locators: locatorWords({ act: ['words', 'words'] }),
-    numbers: { by: 'appearance', open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', afterPunctuation: false, narrative: ' ' },
+    numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', afterPunctuation: false, narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, headings: 'plain' },
@@ -83,7 +83,7 @@ export const ieee: Style = {
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]{@link}', titleInText: 'italic' },
     'statute': { entry: '*{title}*[, {volume} {container}[ § {section}]][ ({year})]{@link}' },
     'interview': { what: '["{title}"]', inside: '{makers}{&, }*{container}*{&, }{publisher}[, {date}]' },
-    'personal-communication': { unlisted: { parenthetical: '{author:whole}, private communication, {date:long}', narrative: '{author:whole} (private communication, {date:long})' } },
+    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >private communication[, {date:long}]', narrative: '{author:whole} (private communication[, {date:long}])' } },
     'archival-item': { what: '"{title}"', inside: '{date}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {

@@ -79,14 +79,22 @@ export interface Layout {
   parts?: Record<string, string>
 }
 
-export type Numbers =
-  | { by: 'appearance' | 'list', open: string, close: string, each: boolean, between: string, range: string, superscript: boolean
-    /** Locator inside the brackets, `{n}` the number and `{place}` the locator; absent: not printed. */
-    locator?: string
-    /** Whether superscripts stand after the punctuation that follows. */
-    afterPunctuation: boolean
-    /** Between the author's name in the sentence and its number. */
-    narrative: string }
+/** How numbers stand in the text. */
+export interface Numbers {
+  open: string
+  close: string
+  /** Every number in brackets of its own. */
+  each: boolean
+  between: string
+  range: string
+  superscript: boolean
+  /** `{n}` the number and `{place}` the locator; absent: the locator is not printed. */
+  locator?: string
+  /** Whether superscripts stand after the punctuation that follows. */
+  afterPunctuation: boolean
+  /** Between the author's name in the sentence and its number. */
+  narrative: string
+}
 
 export interface CitationRules {
   system: 'author-date' | 'author-page' | 'numbers' | 'notes'

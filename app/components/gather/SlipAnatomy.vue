@@ -24,7 +24,8 @@ const told = computed(() => {
     return props.field ? { head: `${FIELDS[props.field].label}.`, rule: { says: props.source.fields[props.field] === undefined ? 'Nothing is given here, so nothing is printed.' : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`, source: '' } } : undefined
   }
   const rule = explain(store.style, run)[0]
-  return rule && { head: run.field ? `${FIELDS[run.field as FieldName]?.label ?? ''}.` : '', rule }
+  const label = run.field ? FIELDS[run.field as FieldName]?.label ?? '' : ''
+  return rule && { head: label && `${label}.`, rule: { ...rule, says: rule.says.replace(`${label}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
 })
 const forms = computed(() => store.style.citation.system === 'notes'
   ? [['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative]] as const

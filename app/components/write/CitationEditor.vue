@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { compose } from '~~/core/compose/compose'
+import { compose, composeAlone } from '~~/core/compose/compose'
 import { readLocator, writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
-import { composeAlone } from '~~/core/compose/compose'
 import { textOf } from '~~/core/source/model'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** A citation being made or changed: its works, their places, the words around, and the real forms to choose from. */
-const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean }>()
+const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean }>()
 const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
 const store = usePaper()
 const adding = ref(props.data.items.length === 0)
@@ -53,7 +52,10 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
       :key="`${item.id}-${i}`"
       class="mb-2"
     >
-      <p class="flex items-baseline gap-3">
+      <p
+        v-if="!headed || data.items.length > 1"
+        class="flex items-baseline gap-3"
+      >
         <NuxtLink
           :to="`/papers/${store.paper?.id}/gather?source=${item.id}`"
           class="min-w-0 flex-1 truncate text-[14px] font-semibold hover:text-verdigris"

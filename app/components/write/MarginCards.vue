@@ -77,6 +77,7 @@ function summary(id: string): { head: string, line: string } {
         v-if="selected === id && dataOf(id)"
         :data="dataOf(id)!"
         :place="store.citationPlaces.get(id)!"
+        headed
         @change="editor.update(id, $event)"
         @done="selected = undefined"
       >

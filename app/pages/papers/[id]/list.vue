@@ -26,7 +26,7 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
             :key="entry.id"
             class="contents"
           >
-            <p class="why pt-[0.4em] text-right text-[13px] leading-5 text-soft">
+            <p class="why pt-[0.5em] text-right text-[13px] leading-4 text-soft">
               {{ why(entry.id).join(' · ') }}
             </p>
             <p
@@ -71,7 +71,7 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
 </template>
 
 <style scoped>
-.list-grid { display: grid; grid-template-columns: minmax(90px, 170px) minmax(0, 740px) minmax(80px, 150px); column-gap: 22px; justify-content: center; }
+.list-grid { display: grid; grid-template-columns: minmax(90px, 210px) minmax(0, 720px) minmax(80px, 140px); column-gap: 22px; justify-content: center; }
 .why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
 .body { overflow-wrap: anywhere; }
 @media (max-width: 860px) {

@@ -1,0 +1,153 @@
+import { describe, expect, it } from 'vitest'
+import { STYLES, styleOf } from '../styles'
+import { KIND_IDS } from '../source/kinds'
+import type { Fields, Source } from '../source/model'
+import { readName } from '../source/names'
+import { readDate } from '../source/dates'
+import { plain, toMarkup } from '../text/runs'
+import { compose, composeAlone, type Citation } from './compose'
+import { explain } from './explain'
+import { parseTemplate } from './template'
+import { chicagoShort, mlaShort } from './titles'
+import { bareDoi } from './values'
+
+const style = (id: string) => styleOf(id)!
+let n = 0
+const make = (kind: Source['kind'], fields: Fields, id = `s${++n}`): Source => ({ id, kind, fields })
+const people = (...names: string[]) => names.map(readName)
+const year = (text: string) => readDate(text)!
+const article = (names: string[], when: string, title: string, more: Fields = {}) => make('journal-article', { author: people(...names), issued: year(when), title, container: 'Shore Notes', volume: '1', ...more })
+const cite = (...ids: string[]): Citation => ({ items: ids.map(id => ({ id })) })
+const text = (id: string, sources: Source[], citations: Citation[]) => compose(style(id), sources, { citations }).citations.map(toMarkup)
+const list = (id: string, sources: Source[]) => compose(style(id), sources, { citations: [], alsoList: sources.map(s => s.id) }).list.map(e => toMarkup(e.runs))
+
+describe('telling works apart', () => {
+  const a = article(['Marsh, Eliot'], '2018', 'Counting the tides')
+  const b = article(['Marsh, Eliot'], '2018', 'The patient wheel')
+  it('gives letters in list order, whatever the order of citing', () => {
+    expect(text('apa-7', [a, b], [cite(b.id), cite(a.id)])).toEqual(['(Marsh, 2018b)', '(Marsh, 2018a)'])
+  })
+  it('sets a hyphen before the letter where there is no year', () => {
+    const { issued: _a, ...undatedA } = a.fields
+    const { issued: _b, ...undatedB } = b.fields
+    expect(text('apa-7', [{ ...a, fields: undatedA }, { ...b, fields: undatedB }], [cite(a.id, b.id)])).toEqual(['(Marsh, n.d.-a, n.d.-b)'])
+  })
+  it('gives more names where et al. would be ambiguous (APA 7, 8.18)', () => {
+    const first = article(['Kerr, Isla', 'Lund, Axel', 'Nolan, Orla', 'Pryce, Bethan', 'Sato, Emi'], '2020', 'One')
+    const second = article(['Kerr, Isla', 'Lund, Axel', 'Quist, Lars', 'Rowe, Hannah', 'Tanner, Jude'], '2020', 'Two')
+    expect(text('apa-7', [first, second], [cite(first.id), cite(second.id)])).toEqual(['(Kerr, Lund, Nolan, et al., 2020)', '(Kerr, Lund, Quist, et al., 2020)'])
+  })
+  it('never lets et al. stand for one name alone', () => {
+    const first = article(['Kerr, Isla', 'Lund, Axel', 'Nolan, Orla'], '2020', 'One')
+    const second = article(['Kerr, Isla', 'Lund, Axel', 'Quist, Lars'], '2020', 'Two')
+    expect(text('apa-7', [first, second], [cite(first.id)])).toEqual(['(Kerr et al., 2020)'])
+    expect(text('apa-7', [first, second], [cite(first.id), cite(second.id)])).toEqual(['(Kerr, Lund, & Nolan, 2020)', '(Kerr, Lund, & Quist, 2020)'])
+  })
+  it('adds short titles in MLA for two works of one author', () => {
+    expect(text('mla-9', [a, b], [{ items: [{ id: b.id, locator: { label: 'page', place: '12' } }] }])).toEqual(['(Marsh 12)'])
+    expect(text('mla-9', [a, b], [{ items: [{ id: b.id, locator: { label: 'page', place: '12' } }] }, cite(a.id)])[0]).toBe('(Marsh, “Patient Wheel” 12)')
+  })
+})
+
+describe('filing', () => {
+  it('puts the work alone before the work with others, earlier before later', () => {
+    const alone = article(['Marsh, Eliot'], '2019', 'B')
+    const earlier = article(['Marsh, Eliot'], '2015', 'Z')
+    const both = article(['Marsh, Eliot', 'Aldous, Henry'], '2001', 'A')
+    expect(list('apa-7', [both, alone, earlier]).map(e => e.slice(0, 35))).toEqual(['Marsh, E. (2015). Z. *Shore Notes*,', 'Marsh, E. (2019). B. *Shore Notes*,', 'Marsh, E., & Aldous, H. (2001). A. '])
+  })
+  it('files particles, Mc and titles where a reader looks', () => {
+    const sources = [article(['McKay, Una'], '2000', 'x'), article(['Maddox, Al'], '2000', 'x'), article(['van der Berg, Sanne'], '2000', 'x'), make('book', { title: 'The harbour year', issued: year('2001') }), article(['Vance, Mary'], '2000', 'x')]
+    expect(list('apa-7', sources).map(e => e.split(/[,.]/u)[0])).toEqual(['*The harbour year*', 'Maddox', 'McKay', 'Vance', 'van der Berg'])
+  })
+  it('says why', () => {
+    const { list: entries } = compose(style('apa-7'), [make('book', { title: 'The harbour year' }, 'x')], { citations: [], alsoList: ['x'] })
+    expect(entries[0]!.why).toEqual(['no author: files under harbour year', 'The is ignored'])
+  })
+})
+
+describe('numbers', () => {
+  const sources = ['A', 'B', 'C', 'D', 'E'].map(t => article([`${t}bara, N.`], '2020', t, {}))
+  const [a, b, c, d, e] = sources.map(s => s.id) as [string, string, string, string, string]
+  it('numbers by first appearance, reuses, orders and collapses', () => {
+    expect(text('ieee', sources, [cite(c), cite(a), cite(b, c, a), cite(d, a), cite(e, d, a)])).toEqual(['[1]', '[2]', '[1]–[3]', '[2], [4]', '[2], [4], [5]'])
+  })
+  it('does not collapse a number that carries a place', () => {
+    expect(text('ieee', sources, [cite(a), cite(b), { items: [{ id: a }, { id: b, locator: { label: 'page', place: '4' } }, { id: c }] }])[2]).toBe('[1], [2, p. 4], [3]')
+  })
+})
+
+describe('notes', () => {
+  const book = make('book', { author: people('Tremayne, Loveday'), issued: year('2018'), title: 'Working the tide: Mills and millers', publisher: 'Saltmarsh Press' })
+  const notes = (citations: Citation[]) => compose(style('chicago-18-notes'), [book], { citations })
+  it('gives the first in full and later ones short, with the writer’s own words', () => {
+    const composed = notes([
+      { items: [{ id: book.id, prefix: 'see', locator: { label: 'page', place: '41' } }], words: { after: 'The figure is hers.' } },
+      { items: [{ id: book.id }] }, { items: [], words: { after: 'A note of its own.' } },
+    ])
+    expect(composed.notes.map(toMarkup)).toEqual(['See Loveday Tremayne, *Working the Tide: Mills and Millers* (Saltmarsh Press, 2018), 41. The figure is hers.', 'Tremayne, *Working the Tide*.', 'A note of its own.'])
+    expect(composed.citations.map(toMarkup)).toEqual(['^1^', '^2^', '^3^'])
+  })
+})
+
+describe('names in the list', () => {
+  it.each([
+    ['apa-7', ['Moreau, Jean-Luc', 'Whitlock, Samuel J., Jr.'], 'Moreau, J.-L., & Whitlock, S. J., Jr.'],
+    ['mla-9', ['Whitlock, Samuel J., Jr.', 'Moreau, Jean-Luc'], 'Whitlock, Samuel J., Jr., and Jean-Luc Moreau.'],
+    ['chicago-18-notes', ['Moreau, Jean-Luc', 'Whitlock, Samuel J., Jr.'], 'Moreau, Jean-Luc, and Samuel J. Whitlock Jr.'],
+    ['ieee', ['van der Berg, Sanne', 'Moreau, Jean-Luc', 'O’Neill, Una'], 'S. van der Berg, J.-L. Moreau, and U. O’Neill,'],
+  ])('%s %o', (id, names, start) => expect(plain(composeAlone(style(id), article(names, '2020', 'X')).reference!).startsWith(start)).toBe(true))
+  it('names an editor who leads by the role, and not twice', () => {
+    expect(list('apa-7', [make('book', { editor: people('Drummond, Fiona'), issued: year('2014'), title: 'Tides', publisher: 'Saltmarsh Press' })])).toEqual(['Drummond, F. (Ed.). (2014). *Tides*. Saltmarsh Press.'])
+  })
+  it('joins the roles of one hand', () => {
+    expect(list('mla-9', [make('book', { author: people('Lindqvist, Maja'), editor: people('Penn, Harold'), translator: people('Penn, Harold'), issued: year('1998'), title: 'The harbour year', publisher: 'Lantern House' })])).toEqual(['Lindqvist, Maja. *The Harbour Year*. Edited and translated by Harold Penn, Lantern House, 1998.'])
+  })
+})
+
+describe('dates', () => {
+  it.each([
+    ['apa-7', '3-5 March 2020', '(2020, March 3–5)'], ['apa-7', 'Spring 2020', '(2020, Spring)'], ['apa-7', 'c. 1890', '(ca. 1890)'], ['mla-9', '14 March 2023', '14 Mar. 2023'], ['mla-9', 'June 2022', 'June 2022'],
+    ['ieee', '9 January 2024', 'Jan. 9, 2024'], ['chicago-18-notes', '9 January 2024', 'January 9, 2024'], ['apa-7', '46 BCE', '(46 B.C.E.)'],
+  ])('%s prints %s as %s', (id, typed, printed) => {
+    expect(plain(composeAlone(style(id), make('magazine-article', { author: people('Hale, Joan'), issued: year(typed), title: 'X', container: 'Coast' })).reference!)).toContain(printed)
+  })
+})
+
+describe('punctuation', () => {
+  const question = article(['Grieve, Morag'], '2016', 'Who owns the foreshore?')
+  it.each([['apa-7', 'foreshore? *Shore'], ['mla-9', 'Foreshore?” *Shore'], ['chicago-18-notes', 'Foreshore?” *Shore'], ['ieee', 'foreshore?” *Shore']])('%s leaves one mark after a question', (id, part) => expect(toMarkup(composeAlone(style(id), question).reference!)).toContain(part))
+  it.each(['10.5555/x.1', 'https://doi.org/10.5555/x.1', 'http://dx.doi.org/10.5555/x.1', 'doi:10.5555/x.1', 'DOI: 10.5555/x.1', '10.5555/x.1.'])('reads the DOI in %s', doi => expect(bareDoi(doi)).toBe('10.5555/x.1'))
+})
+
+describe('short titles', () => {
+  it.each([['Silt, salt, and patience: Restoring', 'Silt, salt, and patience'], ['The pilot’s guide to northern inlets', 'pilot’s guide'], ['Sound and silence in working harbours', 'Sound and silence'], ['Return of <i>Zostera marina</i> meadows after dredging', 'Return of <i>Zostera marina</i>'], ['The 1790 sluice gate is back where it belongs', '1790 sluice gate']])('Chicago: %s', (title, short) => expect(chicagoShort(title)).toBe(short))
+  it.each([['Weirs and their keepers', 'Weirs'], ['The patient wheel', 'patient wheel'], ['The river that turned around', 'river'], ['Counting the tides', 'Counting the tides'], ['Saltmarsh restoration: Questions', 'Saltmarsh restoration']])('MLA: %s', (title, short) => expect(mlaShort(title)).toBe(short))
+})
+
+describe('every kind in every style', () => {
+  const FULL: Fields = { author: people('Okonjo, Adaeze'), director: people('Castellan, Marco'), title: 'A long tide', container: 'Shore notes', reviewedTitle: 'Working the tide', issued: year('14 March 2023'), volume: '3', issue: '2', number: '17', pages: '12-15', publisher: 'Saltmarsh Press', place: 'Bristol', genre: 'Lecture', medium: 'Oil on canvas', archive: 'Northmere Museum', url: 'https://x.example/y' }
+  for (const s of STYLES) {
+    it.each(KIND_IDS)(`${s.id} sets a %s full and empty without stray marks`, (kind) => {
+      for (const fields of [FULL, { title: 'A long tide' }, { author: people('Okonjo, Adaeze') }, {}]) {
+        const alone = composeAlone(s, make(kind, fields))
+        for (const runs of [alone.reference, alone.parenthetical, alone.narrative, alone.note, alone.shortNote]) {
+          const set = runs ? plain(runs) : ''
+          expect(set).not.toMatch(/\s[,.;:](?:\s|$)(?<!\. \. \. )|,,|;;|\(\s*\)|“”|‘’|undefined|[,;:]\.|\(,|\[\]|\s\s/u)
+        }
+      }
+    })
+  }
+})
+
+describe('explanations', () => {
+  it('have a sentence and a section for what a reference is made of', () => {
+    const runs = composeAlone(style('apa-7'), article(['Okonjo, Adaeze'], '2021', 'Silt', { issue: '2', pages: '101-119', doi: '10.5555/x' })).reference!
+    for (const run of runs.filter(r => r.part !== 'glue')) expect([run.text, explain(style('apa-7'), run).length > 0]).toEqual([run.text, true])
+    expect(explain(style('apa-7'), runs.find(r => r.field === 'volume')!)[0]).toEqual({ says: 'Volume: italic, because it belongs to the journal.', source: 'APA 7, 9.25' })
+  })
+})
+
+describe('templates', () => {
+  it.each(['{title', '*x', '[x', '<a|b', '"x'])('%s is refused with its place', (template) => expect(() => parseTemplate(template)).toThrow(/unclosed/u))
+})

@@ -1,0 +1,131 @@
+/** Bad input and bad luck: named, refused or kept; never lost. */
+import { spawn } from 'node:child_process'
+import { chmodSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, test, type Page } from '@playwright/test'
+
+const newPaper = async (page: Page, title: string) => (await (await page.request.post('/api/papers', { data: { title } })).json() as { id: string }).id
+const BODY = { type: 'doc', content: [{ type: 'paragraph' }] }
+
+test('the API names what is wrong, in one shape', async ({ request }) => {
+  const paper = '/api/papers/demo-drowned-king'
+  const { paper: { revision } } = await (await request.get(paper)).json() as { paper: { revision: number } }
+  const cases: [string, string, unknown, number, string, RegExp][] = [
+    ['GET', '/api/papers/nosuch-paper', undefined, 404, 'not-found', /no paper/u],
+    ['GET', '/api/papers/..%2Fetc', undefined, 404, 'not-found', /./u],
+    ['GET', '/api/nothing', undefined, 404, 'not-found', /./u],
+    ['PATCH', paper, { revision, style: 'apa-99' }, 422, 'invalid', /no style "apa-99".*apa-7/u],
+    ['PATCH', paper, { style: 'apa-7' }, 422, 'invalid', /revision/u],
+    ['PATCH', paper, { revision, body: { type: 'nonsense' } }, 422, 'invalid', /"doc"/u],
+    ['PATCH', paper, { revision: revision + 5, title: 'x' }, 409, 'stale', /Nothing was overwritten/u],
+    ['POST', `${paper}/sources`, { kind: 'book', fields: {} }, 422, 'invalid', /./u],
+    ['POST', `${paper}/sources`, { kind: 'scroll', fields: { title: 'x' } }, 422, 'invalid', /./u],
+    ['POST', '/api/papers', { title: '  ' }, 422, 'invalid', /needs a title/u],
+  ]
+  for (const [method, path, data, status, code, says] of cases) {
+    const answer = await request.fetch(path, { method, ...(data ? { data } : {}) })
+    expect([method, path, answer.status()]).toEqual([method, path, status])
+    const problem = await answer.json() as { code: string, message: string }
+    expect(problem.code).toBe(code)
+    expect(problem.message).toMatch(says)
+  }
+  expect((await request.post('/api/papers', { data: Buffer.from('not json{'), headers: { 'content-type': 'application/json' } })).status()).toBe(400)
+  expect((await request.post('/api/papers', { data: { title: 'x'.repeat(6_000_000) } })).status()).toBe(413)
+  expect((await request.get('/api/papers', { headers: { host: 'evil.example' } })).status()).toBe(403)
+  expect((await request.post('/api/papers', { data: { title: 'x' }, headers: { origin: 'https://evil.example' } })).status()).toBe(403)
+})
+
+test('a very long title, right-to-left text and emoji are kept and shown', async ({ page }) => {
+  const id = await newPaper(page, 'Odd sources')
+  const long = `A title ${'that goes on '.repeat(380)}`.slice(0, 5000).trim()
+  for (const title of [long, 'טחנות מים של החוף', 'Mills 🌊 and <script>alert(1)</script>']) {
+    expect((await page.request.post(`/api/papers/${id}/sources`, { data: { kind: 'book', fields: { title } } })).status()).toBe(201)
+  }
+  await page.goto(`/papers/${id}/gather`)
+  await expect(page.getByText('טחנות מים של החוף')).toBeVisible()
+  await expect(page.getByText(/Mills 🌊 and <script>/u)).toBeVisible()
+  const sources = (await (await page.request.get(`/api/papers/${id}`)).json() as { sources: { fields: { title: string } }[] }).sources
+  expect(sources.map(s => s.fields.title)).toContain(long)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+})
+
+test('a paper that is not there says so', async ({ page }) => {
+  const answer = await page.goto('/papers/no-such-paper/write')
+  expect(answer?.status()).toBe(404)
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible()
+  await page.getByRole('button', { name: 'Go to the Desk' }).click()
+  await expect(page.getByRole('heading', { name: 'Desk' })).toBeVisible()
+})
+
+test('two tabs on one paper: neither text is lost', async ({ page, context }) => {
+  const id = await newPaper(page, 'Two tabs')
+  const other = await context.newPage()
+  for (const tab of [page, other]) {
+    await tab.goto(`/papers/${id}/write`)
+    await tab.getByRole('textbox', { name: 'The paper', exact: true }).click()
+  }
+  await page.keyboard.type('Written in the first tab.')
+  await expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
+  await other.keyboard.type('Written in the second tab.')
+  await expect(other.getByRole('alert')).toContainText('This paper was changed in another tab')
+  await other.keyboard.type(' More.')
+  await other.getByRole('button', { name: 'Go on with this tab’s' }).click()
+  await expect(other.getByTestId('save-state')).toContainText(/^Saved/u)
+  const text = JSON.stringify((await (await page.request.get(`/api/papers/${id}`)).json()))
+  expect(text).toContain('Written in the second tab. More.')
+  expect(JSON.stringify(await (await page.request.get(`/api/papers/${id}/snapshots`)).json())).toContain('Written in the first tab.')
+})
+
+test('offline, what is written waits in the browser and goes out later', async ({ page, context }) => {
+  const id = await newPaper(page, 'By the sea')
+  await page.goto(`/papers/${id}/write`)
+  const sheet = page.getByRole('textbox', { name: 'The paper', exact: true })
+  await sheet.click()
+  await page.route('**/api/**', route => route.abort())
+  await page.keyboard.type('Kept while the server was away.')
+  await expect(page.getByTestId('save-state')).toContainText('Offline')
+  // The window is closed and opened again before the server is back.
+  const again = await context.newPage()
+  await page.close({ runBeforeUnload: false })
+  await again.goto(`/papers/${id}/write`)
+  await expect(again.getByRole('textbox', { name: 'The paper', exact: true })).toContainText('Kept while the server was away.')
+  await expect(again.getByTestId('save-state')).toContainText(/^Saved/u)
+  const { paper } = await (await again.request.get(`/api/papers/${id}`)).json() as { paper: { body: object } }
+  expect(JSON.stringify(paper.body)).toContain('Kept while the server was away.')
+  expect(paper.body).not.toEqual(BODY)
+})
+
+function startOn(data: string): Promise<{ code: number | null, said: string }> {
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: '4396', NITRO_PORT: '4396', HOST: '127.0.0.1', DENDLE_DATA: data } })
+    let said = ''
+    child.stderr.on('data', chunk => (said += String(chunk)))
+    child.stdout.on('data', chunk => (said += String(chunk)))
+    const timer = setTimeout(() => child.kill(), 15_000)
+    child.on('exit', (code) => { clearTimeout(timer); resolve({ code, said }) })
+  })
+}
+
+test('a database that cannot be used is left untouched and named', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'dendle-trouble-'))
+  const corrupt = join(folder, 'corrupt.sqlite')
+  writeFileSync(corrupt, 'this is no database, it is a letter')
+  const broken = await startOn(corrupt)
+  expect(broken.code).toBe(3)
+  expect(broken.said).toContain(`${corrupt} is not a Dendle database`)
+  expect(readFileSync(corrupt, 'utf8')).toBe('this is no database, it is a letter')
+  const locked = join(folder, 'locked.sqlite')
+  writeFileSync(locked, '')
+  chmodSync(locked, 0o444)
+  const refused = await startOn(locked)
+  expect(refused.code).toBe(3)
+  expect(refused.said).toContain('is read-only')
+  const torn = join(folder, 'torn.sqlite')
+  writeFileSync(torn, Buffer.concat([Buffer.from('SQLite format 3\0'), Buffer.alloc(4096, 7)]))
+  const before = readFileSync(torn)
+  const damaged = await startOn(torn)
+  expect(damaged.code).toBe(3)
+  expect(damaged.said).toContain('cannot be used')
+  expect(readFileSync(torn).equals(before)).toBe(true)
+})
