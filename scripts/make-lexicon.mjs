@@ -88,12 +88,16 @@ const LITTLE = `the and island islands republic city saint east west north south
 for (const w of [...LITTLE, ...doubtful]) words.delete(w)
 for (const w of OWN) if (!doubtful.has(w)) words.add(w)
 
+const verbs = Object.entries(lexicon).filter(([w, tag]) => [].concat(tag).includes('Infinitive') && /^[a-z]{2,}$/.test(w)).map(([w]) => w).sort()
+for (const w of ['power', 'map', 'study', 'model', 'fund', 'heal', 'mend', 'be', 'do', 'go']) if (!verbs.includes(w)) verbs.push(w)
 const list = [...words].sort()
 const wrap = ws => ws.join(' ').replace(/(.{100,120}) /g, '$1\n')
 writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs; do not edit. */
 /* eslint-disable @stylistic/max-len */
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = \`${wrap(list)}\`
+/** Verbs, for telling an infinitive's To from the preposition. */
+export const VERBS = \`${wrap(verbs)}\`
 /** Words that are sometimes names and sometimes not: never changed silently, always marked. */
 export const DOUBTFUL_NOUNS = \`${wrap([...doubtful].sort())}\`
 `)

@@ -16,7 +16,14 @@ export function usePaperEditor(openPicker: () => void) {
       StarterKit.configure({ heading: { levels: [1, 2, 3] }, code: false, codeBlock: false, strike: false, link: false, underline: false, horizontalRule: false }),
       Superscript, CitationNode(openPicker),
     ],
-    editorProps: { attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' } },
+    editorProps: {
+      // A citation already selected is no new selection: the click itself opens its card.
+      handleClickOn: (_view, _pos, node) => {
+        if (node.type.name === 'citation') selected.value = String(node.attrs.id)
+        return false
+      },
+      attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
+    },
     onUpdate: ({ editor }) => store.write(editor.getJSON() as unknown as DocNode),
     onSelectionUpdate: ({ editor }) => {
       const node = (editor.state.selection as { node?: { type: { name: string }, attrs: Record<string, unknown> } }).node

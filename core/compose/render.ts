@@ -62,7 +62,7 @@ function one(node: Node, context: Context, place: Place): Rendered {
     // A word of the template's own begins with a capital where it begins a sentence.
     case 'text': return { atoms: [{ ...glue(node.text, place), sentence: /^\p{Ll}/u.test(node.text) }], produced: false }
     case 'between': return nothing
-    case 'part': return whole(sequence(parseTemplate(context.layout.parts?.[node.name] ?? partOf(context, node.name)), context, place))
+    case 'part': return whole(sequence(parseTemplate(partOf(context, node.name)), context, place))
     case 'group': return whole(sequence(node.of, context, place))
     case 'first': {
       for (const alternative of node.of) {
@@ -70,7 +70,7 @@ function one(node: Node, context: Context, place: Place): Rendered {
         const inner = sequence(alternative.of, context, place)
         if (inner.produced) return inner
         // A condition that holds decides, even for nothing.
-        if (alternative.when) return inner.atoms.length && alternative.of.every(n => n.type === 'text') ? { ...inner, produced: true } : nothing
+        if (alternative.when) return alternative.of.every(n => n.type === 'text') ? { ...inner, produced: inner.atoms.some(a => /\p{L}/u.test(a.text)) } : nothing
         // Words alone at the end of the alternatives are the words for none of them.
         if (alternative === node.of.at(-1) && alternative.of.every(n => n.type === 'text')) return inner
       }
@@ -89,7 +89,7 @@ const whole = (inner: Rendered): Rendered => (inner.produced ? inner : nothing)
 const isTitle = (atom: Atom): boolean => atom.rules.some(rule => rule.startsWith('title.'))
 
 const partOf = (context: Context, name: string): string =>
-  (context.layout as Record<string, unknown>)[name] as string | undefined ?? context.style.parts[name] ?? ''
+  context.layout.parts?.[name] ?? (context.layout as Record<string, unknown>)[name] as string | undefined ?? context.style.parts[name] ?? ''
 
 function marked(node: Extract<Node, { type: 'mark' }>, context: Context, place: Place): Rendered {
   if (node.mark === 'quoted') {

@@ -81,7 +81,7 @@ export function parseTemplate(text: string): readonly Node[] {
     at++
     const of: { when?: string, of: Node[] }[] = []
     for (;;) {
-      const when = /^([!%\w@=&-]+)\?/u.exec(text.slice(at))
+      const when = /^([!%\w@=&.-]+)\?/u.exec(text.slice(at))
       if (when) at += when[0].length
       of.push({ ...(when ? { when: when[1]! } : {}), of: sequence('>') })
       if (text[at] === '|') at++

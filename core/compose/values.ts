@@ -108,7 +108,10 @@ const container: Value = (context, filters, place) => {
   const { shorten } = context.style
   const kind = context.source.kind
   const journal = kind === 'journal-article' || kind === 'review'
-  if (shorten.journals && journal) return atom(context, 'container', textOf(context.source, 'containerShort') || abbreviateJournal(full), 'container.abbreviated')
+  if (shorten.journals && journal) {
+    const short = textOf(context.source, 'containerShort') || abbreviateJournal(full)
+    return atom(context, 'container', context.style.options.bareAbbreviations ? short.replace(/\./gu, '') : short, 'container.abbreviated')
+  }
   if (shorten.proceedings && kind === 'conference-paper') return atom(context, 'container', abbreviateProceedings(full, shorten.proceedings), 'container.abbreviated')
   const set = title('container')(context, filters, place)
   if (filters.includes('nothe') && set[0]) set[0].text = set[0].text.replace(/^The (?=\p{Lu})/u, '')
@@ -119,7 +122,7 @@ const container: Value = (context, filters, place) => {
 const publisher: Value = (context) => {
   const name = textOf(context.source, 'publisher')
   if (!name || (context.style.sameMaker.publisher === 'publisher' && isGroupNamed(context, name))) return []
-  const university = context.style.shorten.universities
+  const university = context.style.shorten.universities ?? (context.style.options.shortUniversities && /\bUniversity\b/u.test(name) ? 'Univ.' : undefined)
   return atom(context, 'publisher', university ? shortenPublisher(name, university) : name, ...(university ? ['publisher.shortened'] : []))
 }
 
@@ -345,6 +348,23 @@ const otherPublisher: Value = (context, filters, place) =>
   textOf(context.source, 'publisher').toLowerCase() === textOf(context.source, 'container').toLowerCase() || isGroupNamed(context, textOf(context.source, 'publisher'))
     ? [] : publisher(context, filters, place)
 
+/** "A4" as section and page (Citing Medicine 2, chapter 8). */
+const sectionPage: Value = (context) => {
+  const raw = textOf(context.source, 'pages')
+  const section = /^([A-Z]+)(\d+.*)$/u.exec(raw)
+  return raw ? atom(context, 'pages', section ? `Sect. ${section[1]!}:${section[2]!}` : raw) : []
+}
+
+/** Every maker who is not the author, editors included where they would else lead (ACS puts them after the title). */
+const allMakers: Value = context => makers('makers')(context, [], { italic: false, quoted: 0 })
+
+/** Leading names as a book has them: no stop before the title when a role in parentheses ends them. */
+const leadBook: Value = (context, filters, place) => {
+  const set = lead(context, filters, place)
+  if (!set.length) return []
+  return /\)$/u.test(set.at(-1)!.text) ? set : [...set, ...(/\.$/u.test(set.at(-1)!.text) ? [] : atom(context, undefined, '.'))]
+}
+
 const DERIVED: Record<string, Value> = {
   lead, doi, url, edition, pages, accessed, container, publisher, locator, description,
   'date': date('date'), 'year': date('year'), 'monthday': date('monthday'),
@@ -362,6 +382,9 @@ const DERIVED: Record<string, Value> = {
   'issue': number('issue', /^(?:no|nr|issue)\.?\s+/iu),
   'number': number('number', /^(?:no|nr)\.?\s+/iu),
   'version': number('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
+  sectionPage, allMakers,
+  'lead.book': leadBook,
+  'description.lower': (context, filters, place) => description(context, filters, place).map(a => ({ ...a, text: a.text.replace(/^\p{Lu}(?=\p{Ll})/u, c => c.toLowerCase()), sentence: false })),
   'number.country': patentCountry,
   'number.bare': patentNumber,
   'publisher.other': otherPublisher,

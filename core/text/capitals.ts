@@ -3,7 +3,7 @@
  * (APA 7, 6.17; Chicago 18, 8.159). Words the writer protected, words in italics within a title, acronyms and
  * names are never lowered; what was uncertain is reported, never guessed silently.
  */
-import { DOUBTFUL_NOUNS, PROPER_NOUNS } from './data/proper-nouns'
+import { DOUBTFUL_NOUNS, PROPER_NOUNS, VERBS } from './data/proper-nouns'
 import { parseRich, type Segment } from './rich'
 
 export interface HeadlineRule {
@@ -39,6 +39,7 @@ const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.'])
 
 let proper: Set<string> | undefined
 let doubtful: Set<string> | undefined
+let verbs: Set<string> | undefined
 const properNouns = () => (proper ??= new Set(PROPER_NOUNS.split(/\s+/u)))
 const doubtfulNouns = () => (doubtful ??= new Set(DOUBTFUL_NOUNS.split(/\s+/u)))
 
@@ -151,10 +152,8 @@ function capitalCompound(word: string, rule: HeadlineRule, first: boolean): stri
   }).join('')
 }
 
-/** "To" before a word that may be a verb: not before an article, a pronoun's possessive, a name or a number. */
-const looksLikeVerb = (word: string): boolean =>
-  !ARTICLES.has(word.toLowerCase()) && !/^(?:my|your|his|her|its|our|their|this|that|these|those|what|which|all|each|every|one|two|three|\d.*)$/iu.test(word)
-  && !isProperNoun(word) && !/(?:tion|ment|ness|ity|ics|ism|ship|ing)s?$/iu.test(word)
+/** Whether the word after "to" is a verb, which makes the to an infinitive's. */
+const looksLikeVerb = (word: string): boolean => (verbs ??= new Set(VERBS.split(/\s+/u))).has(word.toLowerCase())
 
 const UPPER_KNOWN = new Set(`DNA RNA HIV AIDS COVID USA UK EU UN NATO UNESCO UNICEF WHO NASA GPS GIS BBC CNN IBM AI GDP OECD IMF PCR MRI
  CT UV CO2 LGBT LGBTQ ADHD PTSD STEM NGO NGOS CEO FBI CIA HTML XML SQL PDF TV ESL EFL`.split(/\s+/))

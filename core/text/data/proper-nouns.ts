@@ -384,6 +384,90 @@ yves yvette yvona yvone yvonna yvonne zacatecas zach zachariah zachary zachery z
 zainab zakaria zakharov zambia zambian zambians zane zanzibar zara zaytsev zealand zealander zehra zeinab zelda zelma
 zena zeynab zeynep zhang zhangzhou zhao zhengzhou zhongshan zhou zibo zimbabwe zimbabwean zimbabweans zimmermann zineb
 zoey zofia zola zora zoran zsofia zulu zurich åland ålandish`
+/** Verbs, for telling an infinitive's To from the preposition. */
+export const VERBS = `abandon abduct abet abide abolish abort abound abscond absolve absorb accelerate accept acclimate accommodate accompany
+accomplish accost account accrue accuse accustom ache achieve acknowledge acquiesce acquire activate adapt add adjourn
+adjust administer admit adopt adorn adsorb advance advertise affect affix afford age agonize agonze agree alarm align
+allege allot allow allude alluring alter amalgamate amaze amuse analyse animate anneal announce annoy annul anticipate
+appeal appear appease apply appoint appraise appreciate approach approve argue arise arm arouse arrange arrest arrive
+aspire assail assemble assert assess assign associate assume assure astonish astound attach attain attest attract
+augment authorize automate avert avoid await award babysit backfire baffle bake balance base bathe batter battle be
+become befriend beg begin beguile behave behead behold believe belittle belong bequeath bestow betray bewilder bewitch
+bias bide bind bitch blast bleed bless bloat blow blurt boat boggle boil bolster bomb bombard bookkeep boom borrow
+bother bounce brake brand breastfeed breathe breathtake brighten bring broaden bruise bud build bulk bully bundle burp
+burst bury bustle butt buy cage calculate camp cancel captivate care careen carry carve cater caulk cease celebrate
+centralize certify challenge change chant charge charm chat cherish chew chill chirp choose chop circumvent cite clap
+classify cleanse climb cling clone club clutter coach coalesce coat code coerce coexist cohabit coincide collect collide
+collude coloring colour combine combust come comfort command commence communicate compel compete compile complain
+complicate comply compose compromise conceal conceive concentrate concern conclude concur condemn condense condone
+conduct confess confide configure confirm conflict conform confront confuse conjure connote conquer conserve consider
+consist consolidate conspire constitute constrain construct consult consume contain continue contrast contribute control
+convene converge convey convince cope correspond corrode cover craft cramp crave crawl create cripple crumble crush
+cultivate cure curl curtail customize cycle dam damage dampen dance dare darken dash date daunt daze dazzle deafen
+debark debate debilitate debrief debug debunk decay deceive decentralize decide decimate decipher declare decline decode
+decommission decompose decorate decouple decrease decree decry decrypt dedicate deduct deepen deface defer define deform
+defraud defy degrade delay delegate delight delimit deliver demand demean demolish demoralize denote denounce deny
+depart depict deplore deploy deport depress derail derange derive deserve desist detach detail determine devastate
+develop devolve devote diagnose die differ dig dignify diminish dine disable disappoint disarm disband disburse discard
+discern discipline disclaim disclose discount discourage discover discuss disgruntle disgust dishearten dislodge
+dismantle dispense disperse displace displease dispose disprove disrupt dissent dissolve dissuade distil distill
+distinguish distort distract distress disturb dive diverge divert divest divulge do dole doubt drain draw dream dredge
+dribble drift drink drive drown drum dump dwell dwindle earmark earn eat edify edit educate elapse elate elect electrify
+elucidate elude emaciate embalm embark embarrass embody embrace embroider embroil emerge emphasize empower enable enact
+enchant encircle enclose encourage encroach encrypt encumber endanger endear endorse endow endure energize enforce
+engage engender engineer engrave engulf enhance enjoy enlarge enlist enliven enquire enrich enrol enroll ensue ensure
+enter enthral entice entrain entrench entrust envelop envisage envision equip erase erupt escape eschew espouse
+establish etch evaluate evoke evolve exaggerate exalt examine exasperate exceed excite exclaim exclude exercise exert
+exhale exhaust exhilarate exhort exhume exist exit expand expect expedite expel experience expire explain explode
+exploit explore expose expunge extend extinguish extol exude fade fail falter fascinate fasten fatten fear fend ferment
+fess fetch fill finance find fix fizzle flatten flatter flavor flavour flee fling flirt float flood flow flower fluster
+focus follow forbid foreboding foreclose forego foresee foreshadow forewarn forfeit forge forget forgive fork format
+forsake forthcome fracture fragment frame freeze freshen frighten frolic frost frustrate fulfil fulfill fund fundraise
+furnish gad garden gather generate get gift giggle give glare gleam glean glide go govern grab grapple grate gratify
+graze greet grieve grill grip groundbreak grow gruel guard guide hammer hamper handle hang hanker happen harangue harass
+harm harvest have heal hear heartwarm heighten hide hijack hike hinder hire hoist hone hook horrify howl humiliate
+hunker hurry hurt hush ignore illuminate illustrate imagine imbue immerse impale impart imperil impinge implode imply
+import impose impoverish impress imprison improve incite include incorporate increase indebt indicate indulge infect
+infest inflate inform infuriate infuse ingest inhabit inhibit initiate injure innovate inquire insist inspect inspire
+install instil instruct insult insure integrate intend intensify interact interest intern interpret interrupt interview
+intimidate intoxicate intrigue introduce intrude inundate invade invent invert invest invigorate invite invoke involve
+irk irritate isolate jag jog join jot judge juggle justify juxtapose keep kidnap kill knead kneel knit know lack lag
+land languish lash launder lead learn lease leave lend lengthen lessen let license lifesave lift lighten like limit
+linger liquefy liquidate list listen liven lodge loosen lose love lurk madden maim maintain make manage manifest
+manufacture market marry meander meditate meet melt mend mesmerize message mimic mimick mince mine mingle minus misplace
+mitigate model modify molest monitor motivate mount mourn mow muddle mull multiply mumble mystify nag nail navigate need
+neglect negotiate network nourish nurse nurture obey observe obsess obtain occupy occur offend offer offset omit operate
+opine oppose oppress opt organise organize outgo outgrow outly outnumber outpace outstand overarch overcome overlap
+overlook overpower override oversee overshadow overturn overuse overwhelm ovulate owe package paint pamper parallel
+paralyse park participate party past patrol pave peacekeep pend perceive perform perish permeate perplex persevere
+persist persuade pervade pinpoint piss plan plummet plunge poach poison polish pollute portray position possess pour
+prattle pray preach precede preclude predetermine predict prefer preoccupy prepare presuppose pretend prevail prevent
+process proclaim procure prod produce profess prohibit prolong promise promote pronounce propose prosper protect
+protrude prove provide provoke publish puke pull pump punish purport pursuant pursue put puzzle qualify quash quench
+question quit quote rage rain rally ramble rap rate ratify rattle rave ravish react read realise realize reap reason
+reassure reboot rebuff receive reckon reclaim recognize recommend reconcile record recoup recover recycle redact
+redefine reduce refinance refine reflect refocus refract refresh refuel refurbish register regroup regulate rehearse
+reheat reign reimburse rein reinforce reject rejoice rejuvenate relate relax release relent relieve relinquish relive
+reload rely remain remember remove render renew renounce repeat repel rephrase replace replenish report represent
+request require resemble resent reserve reside resign resist respect respond rest restock restore restrain restrict
+restructrue restructure resurface retire retrieve retrofit reup revamp reveal revel revere revert revisit revitalise
+revitalize revive revoke revolve reward rid ride ripen riveting roam roar roof rot rout rush rustle sadden satisfy
+saturate save say scare scatter scavenge schedule scorch score scratch scream screech screen sculpt seal seat see seek
+seem sell send sentence sequester settle sever sew shake share sharpen shatter shine ship shock shoot shop shorten shout
+shrink shrivel shun sift signal simplify simulate sing sit skate skateboard skyrocket slam slay slide slope smile
+smuggle snatch sneak sniff snowboard snuggle soak soar sober solicit solve sooth soothe sort sow sparkle spawn speak
+specialize specify spellbind spend spice spit splay spoil spoof spot sprawl squander squish stab stage stagger stain
+startle starve state stave steal stereotype stiffen stifle stimulate sting stir storytelling straighten strangle
+strengthen strew strip strive struggle stuff stump stun sublimate submerge submit subside subsidize subsist subtract
+subvert succeed succumb suck suffer suffice suggest summarise summon support suppose suppress surf surge surmount
+surpass surprise surround survey survive suspend suss sustain swallow sway sweep sweeten swell swim tack tackle tailor
+take tamper tan tantalize target tarnish taste tax teach tease tempt terrify test thank think threaten thrill thrive
+thwart tighten topple touch toughen traffick train trample transact transform transpire transport trap travel tremble
+trifle trim trouble trust try tuck tumble twist uncover undercut undergo understand undertake undervalue underwhelm undo
+unearth unfold unfounded unify unite unleash unlock unnerve unplug unravel unsettle untie unveil update uphold uplift
+upset use validate vanish vary verify vex vie visualize volunteer vote waive wake wander want warn warp weaken wean
+weather weave wed weep weigh whack whisper widen wield withdraw wither wonder worry worsen wrap wreak wrestle wring
+wrinkle write yammer yawn yearn yell yield zonk zoom power map study`
 /** Words that are sometimes names and sometimes not: never changed silently, always marked. */
 export const DOUBTFUL_NOUNS = `abbey al amber an angel april art ash august autumn baker bank banks banner barb barber basil bath bay beau beck bell
 bend bill birch bishop black bloom bo boardwalk bob bond boon booth branch bray bright brook brown buck burns bush
