@@ -193,19 +193,26 @@ function tellApart(style: Style, used: readonly Source[], filed: readonly Source
   const told = new Map<string, Told>(used.map(source => [source.id, { extras: {}, needsTitle: false }]))
   const leads = new Map(used.map(source => [source.id, leader(contextFor(style, source))?.names ?? []]))
   if (rules.sameSurname) {
-    for (const source of used) {
+    const givens = new Map<string, Set<string>>()
+    const firsts = used.map((source) => {
       const [first] = leads.get(source.id)!
-      if (!first || first.literal) continue
-      const shared = used.some((other) => {
-        const [name] = leads.get(other.id)!
-        return name && !name.literal && fold(surname(name)) === fold(surname(first)) && fold(givenName(name)) !== fold(givenName(first)) && givenName(name) !== '' && givenName(first) !== ''
-      })
-      if (shared) told.get(source.id)!.extras.tellApart = true
-    }
+      const person = first && !first.literal && givenName(first) ? { surname: fold(surname(first)), given: fold(givenName(first)) } : undefined
+      if (person) givens.set(person.surname, (givens.get(person.surname) ?? new Set()).add(person.given))
+      return { source, person }
+    })
+    for (const { source, person } of firsts) if (person && givens.get(person.surname)!.size > 1) told.get(source.id)!.extras.tellApart = true
   }
-  const shown = (source: Source) => plain(authorInText(style, source, { narrative: false, extras: told.get(source.id)!.extras }))
+  const printed = new Map<string, string>()
+  const shown = (source: Source) => {
+    const known = printed.get(source.id)
+    if (known !== undefined) return known
+    const set = plain(authorInText(style, source, { narrative: false, extras: told.get(source.id)!.extras }))
+    printed.set(source.id, set)
+    return set
+  }
   const yearOf = (source: Source) => String(dateOf(source, 'issued')?.start?.year ?? textOf(source, 'status'))
   if (rules.ambiguous === 'names') addNames(used, told, leads, source => `${shown(source)} ${yearOf(source)}`)
+  printed.clear()
   if (rules.yearLetters) {
     const groups = new Map<string, Source[]>()
     for (const source of filed) {
@@ -218,9 +225,10 @@ function tellApart(style: Style, used: readonly Source[], filed: readonly Source
     }
   }
   if (rules.system === 'author-page') {
-    for (const source of used) {
-      if (leads.get(source.id)!.length) told.get(source.id)!.needsTitle = used.some(other => other !== source && leads.get(other.id)!.length > 0 && shown(other) === shown(source))
-    }
+    const led = used.filter(source => leads.get(source.id)!.length > 0)
+    const alike = new Map<string, number>()
+    for (const source of led) alike.set(shown(source), (alike.get(shown(source)) ?? 0) + 1)
+    for (const source of led) told.get(source.id)!.needsTitle = alike.get(shown(source))! > 1
   }
   return told
 }

@@ -15,8 +15,32 @@ export const contextFor = (style: Style, source: Source, extras: Extras = {}): C
 
 export const isListed = (style: Style, source: Source): boolean => !layoutOf(style, source.kind).unlisted
 
-/** The list entry of a source, or null where the style never lists its kind. */
-export function listEntry(style: Style, source: Source, extras: Extras = {}): Run[] | null {
+/** The list entry of a source, or null where the style never lists its kind. Set once for each state it is asked in. */
+export function listEntry(style: Style, source: Source, { unsure, ...extras }: Extras = {}): Run[] | null {
+  // Fields are replaced when they change, never changed in place: they are the key.
+  const cache = within(within(entries, style, () => new WeakMap<object, Map<string, SetEntry>>()), source.fields, () => new Map<string, SetEntry>())
+  const key = `${source.kind} ${JSON.stringify(extras, (_, value: unknown) => (value instanceof Set ? [...value] : value))}`
+  let set = cache.get(key)
+  if (!set) {
+    const words = new Set<string>()
+    set = { runs: setEntry(style, source, { ...extras, unsure: words }), unsure: words }
+    cache.set(key, set)
+  }
+  set.unsure.forEach(word => unsure?.add(word))
+  return set.runs
+}
+
+interface SetEntry { runs: Run[] | null, unsure: ReadonlySet<string> }
+const entries = new WeakMap<Style, WeakMap<object, Map<string, SetEntry>>>()
+function within<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
+  const found = map.get(key)
+  if (found) return found
+  const made = make()
+  map.set(key, made)
+  return made
+}
+
+function setEntry(style: Style, source: Source, extras: Extras): Run[] | null {
   const context = contextFor(style, source, extras)
   if (context.layout.unlisted) return null
   const atoms = render(context.layout.entry ?? style.frame, context)
