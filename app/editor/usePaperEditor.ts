@@ -1,5 +1,4 @@
 /** The editor of the sheet: its document lives in the paper's store, which saves it. */
-import type { InjectionKey } from 'vue'
 import { useEditor } from '@tiptap/vue-3'
 import { closeHistory } from '@tiptap/pm/history'
 import StarterKit from '@tiptap/starter-kit'
@@ -17,11 +16,6 @@ export function usePaperEditor(openPicker: () => void) {
       Superscript, CitationNode(openPicker),
     ],
     editorProps: {
-      // A citation already selected is no new selection: the click itself opens its card.
-      handleClickOn: (_view, _pos, node) => {
-        if (node.type.name === 'citation') selected.value = String(node.attrs.id)
-        return false
-      },
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
     },
     onUpdate: ({ editor }) => store.write(editor.getJSON() as unknown as DocNode),
@@ -67,4 +61,3 @@ export function usePaperEditor(openPicker: () => void) {
   return { editor, selected, find, insert, update, remove, select }
 }
 export type PaperEditor = ReturnType<typeof usePaperEditor>
-export const PAPER_EDITOR: InjectionKey<PaperEditor> = Symbol('paper editor')

@@ -8,6 +8,8 @@ import { endsQuoted } from '../text/quotes'
 export interface Atom extends Run {
   /** A closing quotation mark set by the template. */
   closes?: boolean
+  /** A full stop gave way to the ? or ! before it: a sentence ended here all the same. */
+  stopped?: boolean
   /** Begins with a capital when it begins a sentence ("edited by"). */
   sentence?: boolean
 }
@@ -25,7 +27,7 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
     if (atom.text.startsWith(' ') && /\s$/u.test(tail(out))) atom.text = atom.text.slice(1)
     if (atom.text) out.push(atom)
   }
-  return out.map(({ closes: _closes, sentence: _sentence, ...run }) => run)
+  return out.map(({ closes: _closes, sentence: _sentence, stopped: _stopped, ...run }) => run)
 }
 
 /** The last few characters already set. */
@@ -44,7 +46,11 @@ function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation) {
   const previous = core.slice(-1)
   const drop = (lead === '.' && /[.?!…]/u.test(previous)) || (lead === previous)
     || (lead === ',' && /[?!]/u.test(previous) && !rules.commaAfterQuestion)
-  if (drop) { atom.text = atom.text.slice(1); return }
+  if (drop) {
+    atom.text = atom.text.slice(1)
+    if (lead === '.') (atom.text ? atom : out.at(-1)!).stopped = true
+    return
+  }
   if ((quotes || inner) && rules.stopsInside && (lead === '.' || lead === ',')) {
     last.text = core
     const at = out.length - quotes
@@ -57,7 +63,7 @@ const glueOf = (atom: Atom): Atom => ({ text: '', part: 'glue', rules: [], ...(a
 
 const startsSentence = (out: readonly Atom[]): boolean => {
   const before = tail(out).trimEnd().replace(/[”’)\]]+$/u, '')
-  return before === '' || /[.?!]$/u.test(before)
+  return before === '' || before.endsWith('.') || (/[?!]$/u.test(before) && out.slice(-2).some(a => a.stopped))
 }
 
 /** The first letter raised, particles and abbreviations included. */

@@ -5,7 +5,7 @@
  * Filters after a colon choose a form: a name form for people, a date form for dates, "asgiven" for titles.
  */
 import { FIELDS, type FieldName } from '../source/fields'
-import { kindOf } from '../source/kinds'
+import { KINDS, kindOf } from '../source/kinds'
 import { dateOf, namesOf, textOf, type Source } from '../source/model'
 import { sameName, type Name } from '../source/names'
 import type { DatePoint, SourceDate } from '../source/dates'
@@ -212,7 +212,9 @@ const edition: Value = (context) => {
   if (wordNumber === 0) return []
   if (wordNumber > 0) return atom(context, 'edition', `${ordinal(wordNumber + 1)} ${term}`, 'edition')
   const short = words.replace(/^revised$/iu, 'Rev.').replace(/^revised and enlarged$/iu, 'Rev. and enl.').replace(/^(\d+\w*),? revised$/iu, '$1 rev.')
-  return [{ text: `${short} ${term}`, part: 'what', field: 'edition', rules: ['edition'] }]
+  // "Rev. ed." where it begins a sentence or stands in parentheses, "rev. ed." after a comma.
+  const set = context.style.options.capitalEdition ? short : short.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, w => w.toLowerCase())
+  return [{ text: `${set} ${term}`, part: 'what', field: 'edition', rules: ['edition'], sentence: true }]
 }
 
 const pages: Value = (context) => {
@@ -307,7 +309,9 @@ const description: Value = (context) => {
   const { descriptions } = context.style
   const own = textOf(context.source, 'genre')
   const kind = context.source.kind
-  const byWord = own ? descriptions[`${kind}:${own.toLowerCase()}`] ?? descriptions[own.toLowerCase()] : undefined
+  // The source's own word for what it is, where the style has a word for that; a kind's name is no such word.
+  const word = own.toLowerCase().replace(/'/gu, '’')
+  const byWord = own ? descriptions[`${kind}:${word}`] ?? (word in KINDS ? undefined : descriptions[word]) : undefined
   const byKind = descriptions[kind]
   const words = byWord ?? (byKind === 'genre' ? own : byKind === 'medium' ? textOf(context.source, 'medium') : byKind?.startsWith('medium|') ? textOf(context.source, 'medium') || byKind.slice(7) : byKind?.startsWith('genre|') ? own || byKind.slice(6) : byKind) ?? ''
   const field: FieldName = byKind?.startsWith('medium') ? 'medium' : 'genre'
@@ -352,7 +356,7 @@ const otherPublisher: Value = (context, filters, place) =>
 const sectionPage: Value = (context) => {
   const raw = textOf(context.source, 'pages')
   const section = /^([A-Z]+)(\d+.*)$/u.exec(raw)
-  return raw ? atom(context, 'pages', section ? `Sect. ${section[1]!}:${section[2]!}` : raw) : []
+  return raw ? atom(context, 'pages', section ? `Sect. ${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), context.style.ranges.pages, context.style.dash)}` : raw) : []
 }
 
 /** Every maker who is not the author, editors included where they would else lead (ACS puts them after the title). */

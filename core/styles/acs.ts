@@ -27,7 +27,7 @@ export const acs: Style = {
   terms: { edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '] },
   descriptions: {
     'film': 'Film', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|Photograph', 'map': 'Map', 'figure': 'genre', 'talk': 'genre|Lecture', 'course-material': 'genre', 'foreword': 'genre', 'online-video': 'Video', 'podcast-episode': 'Podcast',
-    'thesis:doctoral dissertation': 'Ph.D. Dissertation', 'thesis:phd thesis': 'Ph.D. Dissertation', 'thesis:phd dissertation': 'Ph.D. Dissertation', 'thesis:doctoral thesis': 'Ph.D. Dissertation', 'thesis:master’s thesis': 'M.S. Thesis', 'thesis:master\'s thesis': 'M.S. Thesis', 'thesis': 'genre|Thesis',
+    'thesis:doctoral dissertation': 'Ph.D. Dissertation', 'thesis:phd thesis': 'Ph.D. Dissertation', 'thesis:phd dissertation': 'Ph.D. Dissertation', 'thesis:doctoral thesis': 'Ph.D. Dissertation', 'thesis:master’s thesis': 'M.S. Thesis', 'thesis': 'genre|Thesis',
   },
   sameMaker: { publisher: 'keep', site: 'site' },
   shorten: { journals: true },
@@ -44,7 +44,7 @@ export const acs: Style = {
   parts: {
     link: '<doi?{doi}|{url}[ (accessed {accessed})]>',
     when: '<inpress?, {date}|[ **{year}**]>',
-    numbers: '[, *{volume}*<issue? ({issue})>][<!volume?, No. {issue}>][, <{pages}|{article}>]',
+    numbers: '<volume?, *{volume}*<issue? ({issue})>|issue?, No. {issue}>[, <{pages}|{article}>]',
     imprint: '{publisher}{&, }{date}',
   },
   kinds: {
@@ -57,6 +57,8 @@ export const acs: Style = {
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },
     'social-post': { what: '{title}', inside: '*{container}*[, {date}]' },
     'report': { what: '*{title}*', inside: '', entry: '{lead}{&. }*{title}*[; <genre?{genre}|Report> {number}][; {@imprint}][. {@link}]' },
+    'standard': { entry: '{lead}{&. }*{title}*[; {number}][; {@imprint}][. {@link}]' },
+    'map': { entry: '{lead}{&. }*{title}* ⟦{description}⟧[; {publisher.other}{&, }{date}][. {@link}]' },
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
     'thesis': { what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event}>{&, }{place}{&, }{date}' },

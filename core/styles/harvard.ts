@@ -61,6 +61,8 @@ export const harvard: Style = {
     'blog-post': { what: '["{title}"]', inside: '<lead?, | >*{container}*[, {monthday}]' },
     'social-post': { what: '["{title}"]', inside: '[ ⟦{container}⟧][ {monthday}]' },
     'report': { what: '*{title}*', inside: '<lead?. | >[<genre?{genre}|Report> no. {number}]{&. }{@imprint}' },
+    'standard': { what: '*{title}*', inside: '<lead?. | >{number}{&. }{@imprint}' },
+    'map': { what: '*{title}*', inside: ' ⟦Map⟧[. {scale}]{&. }{@imprint}' },
     'preprint': { what: '["{title}"]', inside: '[, *{publisher}* ⟦Preprint⟧]' },
     'thesis': { what: '*{title}*', inside: '[. {description}][. {publisher}]' },
     'talk': { what: '["{title}"]', inside: '[ ⟦{description}⟧][. {event}{&, }{publisher}{&, }{place}][. {monthday}]' },

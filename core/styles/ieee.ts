@@ -32,7 +32,7 @@ export const ieee: Style = {
   terms: { edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '] },
   descriptions: {
     'thesis:doctoral dissertation': 'Ph.D. dissertation', 'thesis:phd thesis': 'Ph.D. dissertation', 'thesis:doctoral thesis': 'Ph.D. dissertation', 'thesis:phd dissertation': 'Ph.D. dissertation',
-    'thesis:master’s thesis': 'M.S. thesis', 'thesis:master\'s thesis': 'M.S. thesis', 'thesis': 'genre|thesis',
+    'thesis:master’s thesis': 'M.S. thesis', 'thesis': 'genre|thesis',
     'film': 'Film', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|Photograph', 'map': 'Map', 'figure': 'genre', 'talk': 'genre|lecture', 'course-material': 'genre|Class handout', 'foreword': 'genre',
   },
   sameMaker: { publisher: 'keep', site: 'site' },

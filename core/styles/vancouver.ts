@@ -28,7 +28,7 @@ export const vancouver: Style = {
   descriptions: {
     'film': 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television broadcast', 'online-video': 'video on the Internet', 'song': 'medium', 'album': 'medium', 'podcast-episode': 'podcast on the Internet', 'podcast': 'podcast on the Internet',
     'dataset': 'dataset', 'artwork': 'medium', 'photograph': 'medium|photograph', 'map': 'map', 'figure': 'genre|figure', 'talk': 'genre|Lecture', 'course-material': 'genre', 'foreword': 'genre',
-    'thesis:master’s thesis': 'master’s thesis', 'thesis:master\'s thesis': 'master’s thesis', 'thesis': 'dissertation',
+    'thesis:master’s thesis': 'master’s thesis', 'thesis': 'dissertation',
   },
   sameMaker: { publisher: 'keep', site: 'keep' },
   shorten: { journals: true },
@@ -59,6 +59,8 @@ export const vancouver: Style = {
     'encyclopedia-entry': { what: '', entry: '<lead?{lead}{&. }{title}. In: {container}{@online}{&. }{edition}{&. }{@imprint}[. {pp}][. {@link}]|{container}{@online}{&. }{edition}{&. }{@imprint}[. {title}][; {pp}][. {@link}]>' },
     'web-page': { what: '{title} ⟦Internet⟧', inside: '{container}{&; }{date!}{@cited}' },
     'report': { what: '{title}{@online}', inside: '{place}{&: }{publisher}{&; }{date!}{@cited}{&. }[<genre?{genre}|Report> No.: {number}]' },
+    'standard': { what: '{title}{@online}', inside: '{number}{&. }{@imprint}' },
+    'map': { what: '{title} ⟦{description}⟧', inside: '{@imprint}' },
     'preprint': { what: '{title}', inside: '[{publisher} ⟦Preprint⟧]{&. }{year!}[:{number}]' },
     'thesis': { what: '{title} ⟦{description}<link? on the Internet>⟧', inside: '{@imprint}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{place}' },

@@ -35,7 +35,7 @@ export const PREPOSITIONS = new Set(`about above across after against along alon
  under underneath until unto up upon versus via vs vs. with within without`.split(/\s+/))
 /** Prepositions that are as often adverbs or verbs ("turned around", "look up"): lowered only before a noun phrase. */
 const ADVERBIAL = new Set(['around', 'up', 'down', 'out', 'off', 'over', 'along', 'through', 'by', 'in', 'on', 'about', 'across', 'near', 'past', 'round', 'under', 'after', 'before', 'behind', 'below', 'above', 'inside', 'outside', 'within', 'without', 'since', 'like'])
-const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.'])
+const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.', 'v.', 'vs.'])
 
 let proper: Set<string> | undefined
 let doubtful: Set<string> | undefined

@@ -45,6 +45,11 @@ function setBlock(value: string) {
     else chain.setHeading({ level: Number(value) as 1 | 2 | 3 }).run()
   }
 }
+// A citation already selected is no new selection to the editor: the click itself opens its card.
+function pick(event: Event) {
+  const id = (event.target as HTMLElement).closest<HTMLElement>('[data-cid]')?.dataset.cid
+  if (id) selected.value = id
+}
 const addNote = () => {
   paper.insert({ items: [], form: 'parenthetical', words: { after: 'Your note.' } })
 }
@@ -132,6 +137,7 @@ const addNote = () => {
         class="sheet border border-t-0 border-rule bg-leaf px-6 pt-10 pb-24 sm:px-[76px]"
         :class="{ centred: store.style.page.headings === 'centred-bold' }"
         :style="{ '--indent': `${store.style.page.firstLineIndent / 15}px`, '--leading': store.style.page.lineSpacing }"
+        @click="pick"
       >
         <h1 class="mb-1 text-center font-page text-[17px] font-bold">
           {{ store.paper?.title }}
