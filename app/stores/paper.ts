@@ -9,7 +9,8 @@ import { citationIdsOf, citationsOf, countWords, emptyDocument, type DocNode } f
 import { has, missing, textOf, type Fields, type Source } from '~~/core/source/model'
 import { FIELDS } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
-import { STYLES, styleOf } from '~~/core/styles'
+import { listEntry } from '~~/core/compose/entry'
+import { STYLES, styleOf, type Style } from '~~/core/styles'
 import { request } from '~/utils/request'
 import { Saver, type Job, type SaveState } from '~/utils/saver'
 
@@ -211,10 +212,13 @@ export const usePaper = defineStore('paper', () => {
 })
 
 /** What a slip says of its source, in words: what is missing, or that it is ready. */
-export function stateOf(source: Source): { ready: boolean, says: string[] } {
+export function stateOf(source: Source, style?: Style): { ready: boolean, says: string[] } {
   const says = missing(source).map(name => (name === 'issued' ? 'No date' : `No ${FIELDS[name].label.toLowerCase()}`))
   if (source.kind === 'web-page' && !has(source, 'issued') && !has(source, 'accessed')) says.push('No date: note the day you read it')
   const title = textOf(source, 'title')
   if (title.length > 8 && title.includes(' ') && title === title.toUpperCase() && title !== title.toLowerCase()) says.push('Title in capitals: check its names')
+  const unsure = new Set<string>()
+  if (style) listEntry(style, source, { unsure })
+  if (unsure.size) says.push(`A name or a word? ${[...unsure].join(', ')}`)
   return { ready: says.length === 0, says: says.length ? says : ['Ready'] }
 }

@@ -1,6 +1,6 @@
 /** Citations in the text, by system: author and year, author and page, numbers. */
 import type { Run } from '../text/runs'
-import { dateOf, textOf, type Source } from '../source/model'
+import { dateOf, namesOf, textOf, type Source } from '../source/model'
 import type { Locator } from '../source/locators'
 import type { Style } from '../styles/types'
 import { setLine, type Atom } from './line'
@@ -8,13 +8,19 @@ import { render } from './render'
 import { authorInText, contextFor, titleInText, type Extras } from './entry'
 import { isDated } from './values'
 
-export interface Item { source: Source, locator?: Locator, prefix?: string, suffix?: string, extras: Extras, number?: number, needsTitle?: boolean }
+export interface Item { source: Source, locator?: Locator, prefix?: string, suffix?: string, original?: string, extras: Extras, number?: number, needsTitle?: boolean }
 export type Form = 'parenthetical' | 'narrative' | 'suppress-author'
 
 const glue = (text: string, ...rules: string[]): Atom => ({ text, part: 'glue', rules })
 export const own = (text: string): Atom => ({ text, part: 'glue', rules: ['words.own'] })
 
-export const before = (item: Item): Atom[] => item.prefix?.trim() ? [own(`${item.prefix.trim()} `)] : []
+export const before = (style: Style, item: Item): Atom[] => {
+  const original = item.original?.trim()
+  return [
+    ...(item.prefix?.trim() ? [own(`${item.prefix.trim()} `)] : []),
+    ...(original ? [own(original), { text: style.citation.citedIn, part: 'glue' as const, rules: ['citation.secondary'] }] : []),
+  ]
+}
 /** Words after: their own punctuation if they bring any, else a comma. */
 export const after = (item: Item): Atom[] => {
   const text = item.suffix?.trim()
@@ -61,7 +67,9 @@ function authorDate(style: Style, items: readonly Item[], form: Form): Atom[] {
       const joint = i === 0 ? [] : [glue(i === items.length - 1 ? (items.length > 2 ? ', and ' : ' and ') : ', ')]
       const own = unlisted(style, item, form)
       if (own) return [...joint, ...own]
-      return [...joint, ...before(item), ...sayAuthor(style, item, true), glue(' '), glue(rules.open), ...yearAndPlace(style, item), glue(rules.close)]
+      // In a sentence a group's abbreviation goes into the parentheses with the year (APA 7, 8.21).
+      const shorts = namesOf(item.source, 'author').filter(name => name.short && item.extras.introduce?.has(name.literal ?? '')).map(name => name.short)
+      return [...joint, ...before(style, item), ...sayAuthor(style, item, true), glue(' '), glue(rules.open), ...(shorts.length ? [glue(`${shorts.join(', ')}, `)] : []), ...yearAndPlace(style, item), glue(rules.close)]
     })
   }
   const ordered = rules.order === 'list' ? inListOrder(items) : items
@@ -73,19 +81,19 @@ function authorDate(style: Style, items: readonly Item[], form: Form): Atom[] {
     const name = plain(who)
     const last = ordered[i - 1]
     const located = Boolean(item.locator || last?.locator || last?.suffix)
-    const shared = i > 0 && name !== '' && name === previous && !item.prefix ? (located ? rules.sameAuthorLocated : rules.sameAuthor) : undefined
+    const shared = i > 0 && name !== '' && name === previous && !item.prefix && !item.original ? (located ? rules.sameAuthorLocated : rules.sameAuthor) : undefined
     previous = name
     if (i > 0) out.push(glue(shared ?? rules.between, ...(shared ? ['author.shared'] : [])))
-    if (own) { out.push(...before(item), ...own, ...after(item)); return }
+    if (own) { out.push(...before(style, item), ...own, ...after(item)); return }
     if (shared !== undefined) { out.push(...yearAndPlace(style, item)); return }
     const sep = !isDated(item.source) && rules.beforeNoYear ? rules.beforeNoYear : rules.beforeYear
-    out.push(...before(item), ...who, ...(who.length ? [glue(sep)] : []), ...yearAndPlace(style, item))
+    out.push(...before(style, item), ...who, ...(who.length ? [glue(sep)] : []), ...yearAndPlace(style, item))
   })
   return [...out, glue(rules.close)]
 }
 
 const inListOrder = (items: readonly Item[]): readonly Item[] =>
-  items.some(item => item.prefix && items.indexOf(item) > 0) ? items : [...items].sort((a, b) => (a.number ?? 0) - (b.number ?? 0))
+  items.some(item => (item.prefix || item.original) && items.indexOf(item) > 0) ? items : [...items].sort((a, b) => (a.number ?? 0) - (b.number ?? 0))
 
 // Author and page --------------------------------------------------------------------------------------------------
 
@@ -105,14 +113,14 @@ function authorPage(style: Style, items: readonly Item[], form: Form): Atom[] {
   if (form === 'narrative') {
     return items.flatMap((item, i) => {
       const inside = [...(titled(item) ? title(item) : []), ...pagePart(style, item, !titled(item)), ...after(item)]
-      return [...(i === 0 ? [] : [glue(i === items.length - 1 ? (items.length > 2 ? ', and ' : ' and ') : ', ')]), ...before(item), ...sayAuthor(style, item, true), ...(inside.length ? [glue(' ('), ...inside, glue(')')] : [])]
+      return [...(i === 0 ? [] : [glue(i === items.length - 1 ? (items.length > 2 ? ', and ' : ' and ') : ', ')]), ...before(style, item), ...sayAuthor(style, item, true), ...(inside.length ? [glue(' ('), ...inside, glue(')')] : [])]
     })
   }
   const groups: Item[][] = []
   const nameOf = (item: Item) => form === 'suppress-author' ? '' : plain(sayAuthor(style, item, false))
   for (const item of items) {
     const last = groups.at(-1)
-    if (last && nameOf(item) && nameOf(last[0]!) === nameOf(item) && !item.prefix && titled(item) && last.every(i => !i.locator && !i.suffix) && !item.locator) last.push(item)
+    if (last && nameOf(item) && nameOf(last[0]!) === nameOf(item) && !item.prefix && !item.original && titled(item) && last.every(i => !i.locator && !i.suffix) && !item.locator) last.push(item)
     else groups.push([item])
   }
   const parts = groups.map((group) => {
@@ -120,10 +128,10 @@ function authorPage(style: Style, items: readonly Item[], form: Form): Atom[] {
     const who = form === 'suppress-author' ? [] : sayAuthor(style, item, false)
     if (group.length > 1) {
       const titles = group.flatMap((it, i) => [...(i === 0 ? [] : [glue(group.length === 2 ? ' and ' : i === group.length - 1 ? ', and ' : ', ')]), ...title(it)])
-      return [...before(item), ...who, glue(', ', 'author.shared'), ...titles]
+      return [...before(style, item), ...who, glue(', ', 'author.shared'), ...titles]
     }
     const name = titled(item) ? [...who, ...(who.length ? [glue(', ')] : []), ...title(item)] : who
-    return [...before(item), ...name, ...pagePart(style, item, name.length === 0), ...after(item)]
+    return [...before(style, item), ...name, ...pagePart(style, item, name.length === 0), ...after(item)]
   }).filter(part => part.length)
   if (!parts.length) return []
   return [glue(rules.open), ...parts.flatMap((part, i) => (i ? [glue(rules.between), ...part] : part)), glue(rules.close)]
@@ -135,9 +143,9 @@ function numbered(style: Style, items: readonly Item[], form: Form): Atom[] {
   const rules = style.citation.numbers!
   const named = form === 'narrative' ? items.flatMap((item, i) => [...(i === 0 ? [] : [glue(i === items.length - 1 ? ' and ' : ', ')]), ...sayAuthor(style, item, true)]) : []
   const known = items.filter(item => item.number !== undefined)
-  const own = items.filter(item => item.number === undefined).flatMap(item => [...before(item), ...(unlisted(style, item, form) ?? []), ...after(item)])
+  const own = items.filter(item => item.number === undefined).flatMap(item => [...before(style, item), ...(unlisted(style, item, form) ?? []), ...after(item)])
   if (!known.length) return own.length ? (form === 'narrative' ? own : [glue('('), ...own, glue(')')]) : []
-  const worded = known.some(item => item.prefix || item.suffix)
+  const worded = known.some(item => item.prefix || item.suffix || item.original)
   const ordered = worded ? known : [...known].sort((a, b) => a.number! - b.number!)
   const numberOf = (item: Item): Atom[] => {
     const where = rules.locator ? place(style, item) : []
@@ -151,8 +159,9 @@ function numbered(style: Style, items: readonly Item[], form: Form): Atom[] {
     // Words of the writer's own stand on the line; only numbers are raised.
     ordered.forEach((item, i) => {
       if (i) parts.push(glue(rules.superscript || rules.each ? ', ' : ', '))
-      const lead = item.prefix?.trim()
-      if (lead) parts.push({ ...glue(rules.superscript ? lead : `${lead} `), rules: ['words.own'] })
+      const lead = before(style, item)
+      if (lead.length && rules.superscript) lead[lead.length - 1]!.text = lead.at(-1)!.text.trimEnd()
+      parts.push(...lead)
       parts.push(...wrap(numberOf(item)), ...after(item))
     })
   }

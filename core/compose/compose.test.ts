@@ -151,3 +151,20 @@ describe('explanations', () => {
 describe('templates', () => {
   it.each(['{title', '*x', '[x', '<a|b', '"x'])('%s is refused with its place', (template) => expect(() => parseTemplate(template)).toThrow(/unclosed/u))
 })
+
+describe('groups, other languages, works cited in works', () => {
+  const agency = make('report', { author: [{ literal: 'Marine Planning Agency', short: 'MPA' }], issued: year('2020'), title: 'Small tidal schemes', publisher: 'Marine Planning Agency' })
+  it('gives a group’s abbreviation at its first citation and uses it afterwards (APA 7, 8.21)', () => {
+    expect(text('apa-7', [agency], [cite(agency.id), cite(agency.id), { ...cite(agency.id), form: 'narrative' }])).toEqual(['(Marine Planning Agency [MPA], 2020)', '(MPA, 2020)', 'MPA (2020)'])
+    expect(text('apa-7', [agency], [{ ...cite(agency.id), form: 'narrative' }])).toEqual(['Marine Planning Agency (MPA, 2020)'])
+    expect(text('mla-9', [agency], [cite(agency.id)])).toEqual(['(*Small Tidal Schemes*)'])
+  })
+  it.each([['apa-7', '(Rabbitt, 1982, as cited in Tremayne, 2018, p. 4)'], ['mla-9', '(Rabbitt, qtd. in Tremayne 4)']])('%s names a work found in another', (id, set) => {
+    const book = make('book', { author: people('Tremayne, Loveday'), issued: year('2018'), title: 'X' })
+    expect(text(id, [book], [{ items: [{ id: book.id, original: id === 'apa-7' ? 'Rabbitt, 1982' : 'Rabbitt', locator: { label: 'page', place: '4' } }] }])).toEqual([set])
+  })
+  it('leaves another language its capitals and adds the title in English', () => {
+    const book = make('book', { author: people('Moreau, Jean-Luc'), issued: year('2001'), title: 'Le Moulin à marée', titleTranslated: 'The Tide Mill', language: 'fr', publisher: 'Lantern House' })
+    expect(list('apa-7', [book])).toEqual(['Moreau, J.-L. (2001). *Le Moulin à marée* [The tide mill]. Lantern House.'])
+  })
+})

@@ -15,7 +15,14 @@ import { setLine, stop, type Atom } from './line'
 import { render } from './render'
 import { leader } from './values'
 
-export interface CitedItem { id: string, locator?: Locator, prefix?: string, suffix?: string }
+export interface CitedItem {
+  id: string
+  locator?: Locator
+  prefix?: string
+  suffix?: string
+  /** The work quoted there, where this one is cited for what it quotes ("Rabbitt, 1982"). */
+  original?: string
+}
 export interface Citation {
   items: readonly CitedItem[]
   form?: Form
@@ -69,15 +76,26 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
     const number = place.get(item.id)
     return {
       source, extras: told.extras, needsTitle: told.needsTitle, ...(number ? { number } : {}),
-      ...(item.locator ? { locator: item.locator } : {}), ...(item.prefix ? { prefix: item.prefix } : {}), ...(item.suffix ? { suffix: item.suffix } : {}),
+      ...(item.locator ? { locator: item.locator } : {}), ...(item.prefix ? { prefix: item.prefix } : {}), ...(item.suffix ? { suffix: item.suffix } : {}), ...(item.original ? { original: item.original } : {}),
     }
+  })
+
+  // Groups with an abbreviation, in the order they are met.
+  const met = new Set<string>()
+  const withAbbreviations = (set: Item[]): Item[] => !style.citation.groupAbbreviations ? set : set.map((item) => {
+    const groups = namesOf(item.source, 'author').filter(name => name.literal && name.short).map(name => name.literal!)
+    if (!groups.length) return item
+    const known = groups.filter(name => met.has(name))
+    const fresh = groups.filter(name => !met.has(name))
+    fresh.forEach(name => met.add(name))
+    return { ...item, extras: { ...item.extras, ...(known.length ? { abbreviate: new Set(known) } : {}), ...(fresh.length ? { introduce: new Set(fresh) } : {}) } }
   })
 
   const notes: Run[][] = []
   const noteNumbers: (number | undefined)[] = []
   const history: History = { seen: new Set() }
   const citations = paper.citations.map((citation) => {
-    const set = items(citation)
+    const set = withAbbreviations(items(citation))
     if (style.citation.system !== 'notes') {
       noteNumbers.push(undefined)
       return set.length ? setCitation(style, set, citation.form ?? 'parenthetical') : missing(citation)
@@ -99,7 +117,7 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
     const words = new Set<string>()
     const runs = listEntry(style, source, { ...extras.get(source.id)!.extras, unsure: words, ...(repeats ? { repeated: style.list.repeated! } : {}) })!
     if (words.size) unsure[source.id] = [...words]
-    return { id: source.id, runs, ...(style.list.order === 'appearance' ? { number: i + 1 } : {}), why: reasons(style, source, inOrder[i - 1], i, cited) }
+    return { id: source.id, runs, ...(style.citation.system === 'numbers' ? { number: i + 1 } : {}), why: reasons(style, source, inOrder[i - 1], i, cited) }
   })
   return { citations, notes, noteNumbers, list, unknown, unsure }
 }
@@ -124,7 +142,7 @@ function setNote(style: Style, items: readonly Item[], citation: Citation, histo
     const atoms: Atom[] = again
       ? [{ text: rules.ibid!, part: 'who', rules: ['note.ibid'] }, ...(placeText && !same ? [{ text: `, ${placeText}`, part: 'where' as const, rules: ['locator'] }] : [])]
       : noteAtoms(style, item.source, extras, short).map(a => ({ ...a, rules: [...a.rules, short ? 'note.short' : 'note.full'] }))
-    return [...before(item), ...atoms, ...after(item)]
+    return [...before(style, item), ...atoms, ...after(item)]
   })
   if (items.length !== 1) delete history.last
   const glue = (text: string): Atom => ({ text, part: 'glue', rules: [] })

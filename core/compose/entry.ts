@@ -93,7 +93,7 @@ export function authorInText(style: Style, source: Source, { narrative, extras }
   if (who) {
     const names = context.tellApart && rules.sameSurname ? rules.sameSurname[narrative ? 'narrative' : 'names'] : narrative ? rules.narrativeNames : rules.names
     return setNames(who.names, form(style, names), {
-      field: who.role, ...(extras.atLeast ? { atLeast: extras.atLeast } : {}), ...(extras.abbreviate ? { abbreviate: extras.abbreviate } : {}),
+      field: who.role, ...(extras.atLeast ? { atLeast: extras.atLeast } : {}), ...(extras.abbreviate ? { abbreviate: extras.abbreviate } : {}), ...(extras.introduce && !narrative ? { introduce: extras.introduce } : {}),
     }).map(a => ({ ...a, rules: [...a.rules, ...(context.tellApart ? ['names.apart'] : [])] }))
   }
   if (context.layout.standIn && rules.system !== 'notes') {

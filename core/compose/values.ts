@@ -30,6 +30,8 @@ export interface Context {
   /** First names shown before et al., where more are needed. */
   atLeast?: number
   abbreviate?: ReadonlySet<string>
+  /** Groups whose abbreviation is given here for the first time. */
+  introduce?: ReadonlySet<string>
   /** Use given names where the style tells authors of one surname apart. */
   tellApart?: boolean
   /** Collected on the way: capitals that could not be decided. */
@@ -79,6 +81,9 @@ export function capitalsFor(context: Context, field: FieldName, place: Place, fi
   const { capitals } = context.style
   const kind = kindOf(context.source.kind)
   if (filters.includes('asgiven')) return { style: 'as-given' }
+  // A title in another language follows that language's own capitals (APA 7, 9.38; Chicago 18, 11.8).
+  const language = textOf(context.source, 'language').toLowerCase()
+  if (language && !/^(?:en\b|eng|english)/u.test(language) && field !== 'titleTranslated') return { style: 'as-given' }
   if (field === 'title' && kind.plainTitle && !filters.includes('cased')) return { style: 'as-given' }
   if (field === 'container') {
     const reference = context.source.kind.endsWith('-entry') && textOf(context.source, 'url') !== '' && !context.style.onlineReferenceAsBook
@@ -98,6 +103,11 @@ const title = (field: FieldName, value?: (context: Context) => string): Value =>
   const set = setTitle(raw, { style: context.style, field, quoted: place.quoted, italic: place.italic, capitals: capitalsFor(context, field, place, filters) })
   set.unsure.forEach(word => context.unsure?.add(word))
   if (filters.includes('lower')) set.atoms[0]!.text = set.atoms[0]!.text.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, c => c.toLowerCase())
+  const translated = field === 'title' && !value ? textOf(context.source, 'titleTranslated') : ''
+  if (translated) {
+    const inEnglish = setTitle(translated, { style: context.style, field: 'titleTranslated', quoted: place.quoted, italic: false, capitals: context.style.capitals.roman })
+    set.atoms.push({ text: ' [', part: 'glue', rules: [], italic: false }, ...inEnglish.atoms.map(a => ({ ...a, italic: false })), { text: ']', part: 'glue', rules: [], italic: false })
+  }
   const own = context.style.rules[field]
   return own ? set.atoms.map(a => ({ ...a, rules: [...a.rules, field] })) : set.atoms
 }

@@ -8,6 +8,7 @@ import { cslItemSchema, fromCsl, type CslItem } from '../source/csl'
 import { isEmpty, type Source } from '../source/model'
 import { labelSchema } from '../source/locators'
 import { STYLES, styleOf } from '../styles'
+import { changeSchema, withChanges } from '../styles/changes'
 import { plain, toHtml, toMarkup, type Run } from '../text/runs'
 
 const itemSchema = z.object({
@@ -22,6 +23,7 @@ const jobSchema = z.object({
   style: z.string({ error: 'is missing; name a style such as "apa-7".' }),
   sources: z.array(z.unknown(), { error: 'must be a list of CSL-JSON items.' }),
   citations: z.array(z.unknown()).nullish().transform(v => v ?? []),
+  houseRules: z.array(z.unknown()).nullish().transform(v => v ?? []),
   alsoList: z.array(z.union([z.string(), z.number()]).transform(String)).nullish().transform(v => v ?? []),
 })
 
@@ -48,9 +50,16 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
   const parsed = jobSchema.safeParse(input)
   if (!parsed.success) return { result: null, problems: issueText(parsed.error, where) }
   const job = parsed.data
-  const style = styleOf(job.style)
-  if (!style) return { result: null, problems: [{ where: `${where}.style`, what: `there is no style "${job.style}"; use one of ${STYLES.map(s => s.id).join(', ')}.` }] }
+  const plainStyle = styleOf(job.style)
+  if (!plainStyle) return { result: null, problems: [{ where: `${where}.style`, what: `there is no style "${job.style}"; use one of ${STYLES.map(s => s.id).join(', ')}.` }] }
   const problems: Problem[] = []
+  const changes = job.houseRules.flatMap((raw, i) => {
+    const change = changeSchema.safeParse(raw)
+    if (!change.success) problems.push(...issueText(change.error, `${where}.houseRules[${i}]`))
+    return change.success ? [change.data] : []
+  })
+  const { style, refused } = changes.length ? withChanges(plainStyle, changes) : { style: plainStyle, refused: [] }
+  for (const change of refused) problems.push({ where: `${where}.houseRules`, what: `${plainStyle.id} has nothing at "${change.path}" that can be ${JSON.stringify(change.value)}; the change was left out.` })
   const sources = readSources(job.sources, where, problems)
   const known = new Set(sources.map(s => s.id))
   const citations = job.citations.map((raw, i): Citation => {

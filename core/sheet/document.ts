@@ -12,6 +12,7 @@ export const citationSchema = z.object({
     locator: z.object({ label: labelSchema, place: z.string().max(200) }).nullish().transform(v => v ?? undefined),
     prefix: z.string().max(2000).optional(),
     suffix: z.string().max(2000).optional(),
+    original: z.string().max(2000).optional(),
   })).max(100),
   form: z.enum(['parenthetical', 'narrative', 'suppress-author']).default('parenthetical'),
   words: z.object({ before: z.string().max(20_000).optional(), after: z.string().max(20_000).optional() }).optional(),

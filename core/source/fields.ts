@@ -43,6 +43,7 @@ export const FIELDS = {
   titleShort: f('Short title', 'what', 'text', 'title-short'),
   reviewedTitle: f('Work reviewed', 'what', 'text', 'reviewed-title'),
   reviewedGenre: f('Kind of work reviewed', 'what', 'text', 'reviewed-genre'),
+  titleTranslated: f('Title in English', 'what', 'text', 'translated-title'),
   originalTitle: f('Original title', 'what', 'text', 'original-title'),
   edition: f('Edition', 'what', 'text', 'edition'),
   version: f('Version', 'what', 'text', 'version'),

@@ -80,6 +80,9 @@ export function readName(typed: string): Name {
   const text = typed.trim().replace(/\s+/gu, ' ')
   const braced = /^\{(.*)\}$/u.exec(text)
   if (braced) return { literal: braced[1]!.trim() }
+  // A group with its abbreviation: "Marine Planning Agency [MPA]".
+  const short = /^(.+?)\s*\[([^\]]+)\]$/u.exec(text)
+  if (short && !short[1]!.includes(',')) return { literal: short[1]!.replace(/^\{(.*)\}$/u, '$1'), short: short[2]!.trim() }
   if (text.startsWith('@')) return { literal: text }
   const pieces = text.split(/\s*,\s*/u).filter(Boolean)
   if (pieces.length >= 2) {
@@ -103,6 +106,7 @@ export function readName(typed: string): Name {
 
 /** A name as `readName` would read it again. */
 export function writeName(name: Name): string {
+  if (name.literal !== undefined && name.short) return `${name.literal} [${name.short}]`
   if (name.literal !== undefined) return looksLikeGroup(name.literal) || !/[\s,]/u.test(name.literal) ? name.literal : `{${name.literal}}`
   return [[name.particle, name.family].filter(Boolean).join(' '), name.given, name.suffix].filter(Boolean).join(', ')
 }

@@ -35,6 +35,7 @@ export const acs: Style = {
   options: {},
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
+    citedIn: ', cited in ',
     locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '], act: ['words', 'words'] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', afterPunctuation: true, narrative: '' },
   },

@@ -31,6 +31,7 @@ export const ama11: Style = {
   options: { bareAbbreviations: true },
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
+    citedIn: ', cited in ',
     locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], act: ['words', 'words'] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', afterPunctuation: true, narrative: '' },
   },

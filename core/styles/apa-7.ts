@@ -59,6 +59,7 @@ export const apa7: Style = {
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' },
     ambiguous: 'names', yearLetters: true, noYearLetter: '-', standInTitle: 'full', standInCapitals: { style: 'headline', prepositions: 3 },
     firstPublished: '{first}/{year}',
+    citedIn: ', as cited in ', groupAbbreviations: true,
     locators: locatorWords({ chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },

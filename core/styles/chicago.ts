@@ -65,6 +65,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       order: 'given', sameAuthor: ', ', sameAuthorLocated: '; ',
       names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart' }, ambiguous: 'names', yearLetters: authorDate, noYearLetter: '-',
       standInTitle: 'chicago-short', firstPublished: '[{first}] {year}',
+      citedIn: ', quoted in ',
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },

@@ -42,7 +42,7 @@ export const harvard: Style = {
   options: {},
   citation: {
     system: 'author-date', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'given', sameAuthor: ', ',
-    names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', locators: locatorWords({}),
+    names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', citedIn: ', cited in ', groupAbbreviations: true, locators: locatorWords({}),
   },
   list: { heading: 'Reference list', order: 'filing', then: 'year', noStopAfter: ['url', 'doi'], hanging: 0, doubleSpaced: false },
   page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: 'plain' },

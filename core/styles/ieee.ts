@@ -42,6 +42,7 @@ export const ieee: Style = {
   citation: {
     system: 'numbers', open: '', close: '', between: '; ', beforeYear: ' ', beforeLocator: ', ', order: 'given',
     names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
+    citedIn: ', as cited in ',
     locators: locatorWords({ act: ['words', 'words'] }),
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', afterPunctuation: false, narrative: ' ' },
   },

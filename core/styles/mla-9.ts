@@ -44,6 +44,7 @@ export const mla9: Style = {
   citation: {
     system: 'author-page', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeLocator: ' ', beforeLabelled: ', ', order: 'given', sameAuthor: ', ',
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' }, yearLetters: false, standInTitle: 'mla-short',
+    citedIn: ', qtd. in ',
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }),
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },

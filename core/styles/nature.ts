@@ -34,6 +34,7 @@ export const nature: Style = {
   options: { shortUniversities: true },
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
+    citedIn: ', cited in ',
     locators: locatorWords({}),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, afterPunctuation: true, narrative: '' },
   },

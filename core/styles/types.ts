@@ -130,6 +130,10 @@ export interface CitationRules {
   firstPublished?: string
   /** Locator words by label: before the place, one and several. */
   locators: Record<LocatorLabel, readonly [string, string]>
+  /** Between a work and the work that quotes it. */
+  citedIn: string
+  /** A group with an abbreviation is given with it at its first citation and by it afterwards. */
+  groupAbbreviations?: boolean
   numbers?: Numbers
   notes?: { between: string, ibid?: string, firstShort?: boolean, spanWhole?: boolean }
 }

@@ -36,6 +36,7 @@ export const vancouver: Style = {
   options: { bareAbbreviations: true },
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
+    citedIn: ', cited in ',
     locators: locatorWords({ page: ['p', 'p'], paragraph: ['para ', 'paras '], chapter: ['ch ', 'chs '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], act: ['words', 'words'] }),
     numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', afterPunctuation: false, narrative: ' ' },
   },

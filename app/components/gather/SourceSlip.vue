@@ -13,7 +13,7 @@ const notices = useNotices()
 const field = ref<FieldName>()
 const alone = computed(() => composeAlone(store.style, props.source))
 const runs = computed(() => alone.value.reference ?? alone.value.parenthetical)
-const state = computed(() => stateOf(props.source))
+const state = computed(() => stateOf(props.source, store.style))
 const kinds = [...KIND_IDS].sort((a, b) => kindOf(a).label.localeCompare(kindOf(b).label))
 const cited = computed(() => store.citedTimes.get(props.source.id) ?? 0)
 

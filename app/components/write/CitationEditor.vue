@@ -10,7 +10,7 @@ const props = defineProps<{ data: CitationData, place?: number, autofocus?: bool
 const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
 const store = usePaper()
 const adding = ref(props.data.items.length === 0)
-const around = ref(props.data.items.some(i => i.prefix || i.suffix))
+const around = ref(props.data.items.some(i => i.prefix || i.suffix || i.original))
 const notes = computed(() => store.style.citation.system === 'notes')
 const root = useTemplateRef<HTMLElement>('root')
 const FORMS = ['parenthetical', 'narrative', 'suppress-author'] as const
@@ -86,6 +86,15 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
         :value="writeLocator(item.locator)"
         @change="setItem(i, { locator: readLocator(($event.target as HTMLInputElement).value) })"
         @keydown.enter.prevent="setItem(i, { locator: readLocator(($event.target as HTMLInputElement).value) }); emit('done')"
+      ></label>
+      <label
+        v-if="around"
+        class="block"
+      ><span class="sr-only">The work it quotes</span><input
+        class="line text-[14px]"
+        placeholder="cited for a work it quotes: Rabbitt, 1982"
+        :value="item.original ?? ''"
+        @input="setItem(i, { original: ($event.target as HTMLInputElement).value })"
       ></label>
       <label
         v-if="around"

@@ -3,7 +3,7 @@ import { stateOf } from '~/stores/paper'
 import { count } from '~/utils/words'
 
 const store = usePaper()
-const look = computed(() => store.sources.filter(s => !stateOf(s).ready).length)
+const look = computed(() => store.sources.filter(s => !stateOf(s, store.style).ready).length)
 const uncited = computed(() => store.sources.filter(s => !store.citedTimes.has(s.id) && !s.listed).length)
 </script>
 

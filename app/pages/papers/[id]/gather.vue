@@ -9,7 +9,7 @@ const route = useRoute()
 const open = ref<string | undefined>(typeof route.query.source === 'string' ? route.query.source : undefined)
 const show = ref<'all' | 'ready' | 'look' | 'uncited'>('all')
 const find = ref('')
-const ready = computed(() => store.sources.filter(s => stateOf(s).ready).length)
+const ready = computed(() => store.sources.filter(s => stateOf(s, store.style).ready).length)
 const uncited = computed(() => store.sources.filter(s => !store.citedTimes.has(s.id)).length)
 // Slips keep their place while one is open: a surname half typed must not send it up and down the column.
 const order = ref<string[]>([])
@@ -20,8 +20,8 @@ watch([() => store.filed.map(s => s.id).join(), open], () => {
 }, { immediate: true })
 const slips = computed(() => order.value.map(id => store.byId.get(id)).filter(s => s !== undefined).filter((source) => {
   if (source.id === open.value) return true
-  if (show.value === 'ready' && !stateOf(source).ready) return false
-  if (show.value === 'look' && stateOf(source).ready) return false
+  if (show.value === 'ready' && !stateOf(source, store.style).ready) return false
+  if (show.value === 'look' && stateOf(source, store.style).ready) return false
   if (show.value === 'uncited' && store.citedTimes.has(source.id)) return false
   if (!find.value.trim()) return true
   const text = `${plain(composeAlone(store.style, source).reference ?? [])} ${source.key} ${JSON.stringify(source.fields)}`.toLowerCase()
