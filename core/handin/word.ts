@@ -6,7 +6,7 @@ import {
   AlignmentType, Document, FootnoteReferenceRun, Header, HeadingLevel, LineRuleType, PageBreak, PageNumber, Paragraph, Tab, TextRun, type ISectionOptions, type ParagraphChild,
 } from 'docx'
 import { compose, type Composition } from '../compose/compose'
-import { blocksOf, citationsOf, type Block, type DocNode } from '../sheet/document'
+import { blocksOf, citationsOf, raiseAfterPunctuation, type Block, type DocNode } from '../sheet/document'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/types'
 import type { Run } from '../text/runs'
@@ -19,6 +19,8 @@ export interface PaperToPrint {
   body: DocNode
   sources: readonly Source[]
   alsoList: readonly string[]
+  /** Paragraphs under entries, by source. */
+  annotations?: ReadonlyMap<string, string>
 }
 
 const INCH = 1440
@@ -29,8 +31,10 @@ export function buildWordDocument(paper: PaperToPrint): Document {
   const { style } = paper
   const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: paper.alsoList })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }
-  const body = blocksOf(paper.body).map(block => blockParagraph(block, style, composition, spacing))
-  const children = [...titleBlock(paper, spacing), ...body, ...listParagraphs(style, composition)]
+  const raised = style.citation.system === 'notes' || style.citation.numbers?.afterPunctuation
+  const blocks = blocksOf(paper.body)
+  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript)) : blocks).map(block => blockParagraph(block, style, composition, spacing))
+  const children = [...titleBlock(paper, spacing), ...body, ...listParagraphs(style, composition, paper.annotations)]
   const section: ISectionOptions = {
     properties: { page: { size: { width: 12240, height: 15840 }, margin: { top: INCH, right: INCH, bottom: INCH, left: INCH, header: HALF_INCH } } },
     headers: { default: runningHead(paper) },
@@ -100,17 +104,22 @@ function titleBlock({ style, title, details }: PaperToPrint, spacing: Spacing): 
   ]
 }
 
-function listParagraphs(style: Style, composition: Composition): Paragraph[] {
+function listParagraphs(style: Style, composition: Composition, annotations: ReadonlyMap<string, string> = new Map()): Paragraph[] {
   if (!composition.list.length) return []
   const spacing = { line: style.list.doubleSpaced ? 480 : 240, lineRule: LineRuleType.AUTO, before: 0, after: style.list.doubleSpaced ? 0 : 120 }
   const bold = style.page.headings === 'centred-bold'
   return [
     new Paragraph({ children: [new TextRun({ text: style.list.heading, color: '000000', font: FONT, size: 24, ...(bold ? { bold } : {}) })], pageBreakBefore: true, alignment: AlignmentType.CENTER, spacing, heading: HeadingLevel.HEADING_1 }),
-    ...composition.list.map(entry => new Paragraph({
+    ...composition.list.flatMap(entry => [new Paragraph({
       children: [...(entry.number && style.list.number ? [new TextRun({ children: [style.list.number.replace('{n}', String(entry.number)), new Tab()] })] : []), ...runsToText(entry.runs)],
       spacing, indent: { left: style.list.hanging, hanging: style.list.hanging },
-    })),
+    }), ...annotationOf(annotations.get(entry.id), style, spacing)]),
   ]
+}
+
+/** An annotation: a paragraph of its own, indented under its entry. */
+function annotationOf(text: string | undefined, style: Style, spacing: Spacing): Paragraph[] {
+  return (text ?? '').split(/\n+/u).filter(line => line.trim()).map(line => new Paragraph({ children: [new TextRun(line.trim())], spacing, indent: { left: Math.max(style.list.hanging, HALF_INCH) } }))
 }
 
 function runningHead({ style, details }: PaperToPrint): Header {

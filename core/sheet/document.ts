@@ -104,3 +104,26 @@ export function blocksOf(doc: DocNode): Block[] {
   visit(doc, 'paragraph')
   return blocks
 }
+
+/**
+ * Raised numbers stand after the punctuation that follows them (Chicago 18, 13.27; AMA 11, 3.6): a citation and the
+ * comma or full stop behind it change places, and no space is left before it. Dashes, colons and semicolons stay behind
+ * the number. `bare` tells which citations begin with their number; one that begins with a name keeps its space.
+ */
+export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation: number) => boolean): Block[] {
+  return blocks.map((block) => {
+    const pieces = [...block.pieces]
+    for (let i = 0; i < pieces.length; i++) {
+      const citation = pieces[i]!.citation
+      if (citation === undefined) continue
+      const last = pieces[i - 1]
+      if (last && last.citation === undefined && bare(citation)) pieces[i - 1] = { ...last, text: last.text.trimEnd() }
+      const next = pieces[i + 1]
+      const marks = next && next.citation === undefined ? /^[.,]+[”’"']?/u.exec(next.text)?.[0] : undefined
+      if (!next || !marks) continue
+      pieces.splice(i, 2, { ...next, text: marks }, pieces[i]!, { ...next, text: next.text.slice(marks.length) })
+      i++
+    }
+    return { ...block, pieces: pieces.filter(piece => piece.citation !== undefined || piece.text !== '') }
+  })
+}

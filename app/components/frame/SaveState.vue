@@ -5,12 +5,13 @@ const words = computed(() => ({
   saved: clock.value ? `Saved ${clock.value}` : 'Saved', waiting: 'Saving…', saving: 'Saving…', offline: 'Offline: kept in this browser',
   conflict: 'Changed in another tab', refused: 'Not saved',
 })[store.saveState])
+const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(store.saveState))
 </script>
 
 <template>
   <span
     class="shrink-0 text-[13px]"
-    :class="['offline', 'conflict', 'refused'].includes(store.saveState) ? 'font-semibold text-madder' : 'text-soft'"
+    :class="troubled ? 'max-w-40 truncate font-semibold text-madder sm:max-w-none' : 'text-soft max-sm:hidden'"
     role="status"
     :title="store.saveProblem || undefined"
     data-testid="save-state"

@@ -20,7 +20,7 @@ function keep() {
       @keydown.enter="($event.target as HTMLInputElement).blur()"
       @keydown.esc="title = store.paper!.title"
     >
-    <FrameSaveState class="max-sm:hidden" />
+    <FrameSaveState />
     <div class="h-full border-l border-rule" />
     <FrameStyleSwitch />
   </header>

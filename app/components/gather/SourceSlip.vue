@@ -92,7 +92,15 @@ const copy = () => notices.attempt(async () => {
           v-bind="field ? { field } : {}"
         />
       </div>
-      <div class="mt-5 flex flex-wrap gap-x-6 gap-y-1">
+      <label class="mt-5 block"><span class="text-[12.5px] text-soft">Annotation, printed under its entry in the list</span>
+        <textarea
+          rows="1"
+          class="line"
+          maxlength="20000"
+          :value="source.annotation"
+          @input="store.changeUse(source.id, { annotation: ($event.target as HTMLTextAreaElement).value })"
+        /></label>
+      <div class="mt-4 flex flex-wrap gap-x-6 gap-y-1">
         <button
           class="act"
           @click="copy"

@@ -42,6 +42,10 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
                 class="inline-block"
                 :style="{ width: `${sheet.hanging / 15}px`, textIndent: 0 }"
               >{{ sheet.number?.replace('{n}', String(entry.number)) }}</span><RunText :runs="entry.runs" /></span>
+              <span
+                v-if="store.byId.get(entry.id)?.annotation"
+                class="block pl-12 whitespace-pre-line"
+              >{{ store.byId.get(entry.id)!.annotation }}</span>
             </p>
             <p class="where pt-[0.4em] text-[13px] leading-5 text-soft">
               <NuxtLink
