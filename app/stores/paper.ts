@@ -5,7 +5,7 @@
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { compose, type Citation, type Composition } from '~~/core/compose/compose'
-import { citationIdsOf, citationsOf, countWords, emptyDocument, type DocNode } from '~~/core/sheet/document'
+import { citationIdsOf, citationsOf, countWords, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { has, missing, textOf, type Fields, type Source } from '~~/core/source/model'
 import { FIELDS } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
@@ -14,7 +14,7 @@ import { STYLES, styleOf, type Style } from '~~/core/styles'
 import { request } from '~/utils/request'
 import { Saver, type Job, type SaveState } from '~/utils/saver'
 
-export interface PaperSource extends Source { revision: number, key: string, listed: boolean, annotation: string, useRevision: number, passages: number }
+export interface PaperSource extends Source { revision: number, key: string, listed: boolean, annotation: string, division: string, useRevision: number, passages: number }
 export interface PaperRecord { id: string, title: string, style: string, body: DocNode, details: Record<string, string>, revision: number, updatedAt: string }
 interface Workspace { paper: PaperRecord, sources: PaperSource[] }
 interface Conflict { body: DocNode, title: string, style: string, details: Record<string, string>, revision: number, updatedAt: string }
@@ -48,7 +48,7 @@ export const usePaper = defineStore('paper', () => {
     citations.value = next
     citationPlaces.value = new Map(ids.map((id, i) => [id, i]))
   }
-  const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: sources.value.filter(s => s.listed).map(s => s.id) }))
+  const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: sources.value.filter(s => s.listed).map(s => s.id), ...divided(sources.value) }))
   const citedTimes = computed(() => {
     const times = new Map<string, number>()
     for (const citation of citations.value) for (const { id } of citation.items) times.set(id, (times.get(id) ?? 0) + 1)
@@ -186,7 +186,7 @@ export const usePaper = defineStore('paper', () => {
     Object.assign(source, change)
     saver!.queue({ key: `source:${id}`, change: { kind: source.kind, fields: JSON.parse(JSON.stringify(source.fields)), base } })
   }
-  const changeUse = (id: string, change: { listed?: boolean, annotation?: string, key?: string }) => {
+  const changeUse = (id: string, change: { listed?: boolean, annotation?: string, division?: string, key?: string }) => {
     Object.assign(byId.value.get(id)!, change)
     saver!.queue({ key: `use:${id}`, change })
   }

@@ -6,6 +6,7 @@ import { readName } from '../source/names'
 import { readDate } from '../source/dates'
 import { plain, toMarkup } from '../text/runs'
 import { compose, composeAlone, type Citation } from './compose'
+import { captionCredit } from './captions'
 import { explain } from './explain'
 import { parseTemplate } from './template'
 import { chicagoShort, mlaShort } from './titles'
@@ -167,4 +168,36 @@ describe('groups, other languages, works cited in works', () => {
     const book = make('book', { author: people('Moreau, Jean-Luc'), issued: year('2001'), title: 'Le Moulin à marée', titleTranslated: 'The Tide Mill', language: 'fr', publisher: 'Lantern House' })
     expect(list('apa-7', [book])).toEqual(['Moreau, J.-L. (2001). *Le Moulin à marée* [The tide mill]. Lantern House.'])
   })
+})
+
+describe('names of a work cited again', () => {
+  it('are all given once and then shortened in APA 6 (6.12)', () => {
+    const three = article(['Kerr, Isla', 'Lund, Axel', 'Nolan, Orla'], '2020', 'One')
+    expect(text('apa-6', [three], [cite(three.id), cite(three.id), { ...cite(three.id), form: 'narrative' }])).toEqual(['(Kerr, Lund, & Nolan, 2020)', '(Kerr et al., 2020)', 'Kerr et al. (2020)'])
+    expect(text('apa-7', [three], [cite(three.id)])).toEqual(['(Kerr et al., 2020)'])
+  })
+})
+
+describe('divided lists', () => {
+  const play = make('book', { author: people('Marlowe-Finch, Edmund'), title: 'The drowned king' }, 'play')
+  const study = make('book', { author: people('Aldous, Henry'), title: 'The shore' }, 'study')
+  const again = make('book', { author: people('Marlowe-Finch, Edmund'), title: 'Letters' }, 'again')
+  const paper = { citations: [cite('play', 'study', 'again')], divisions: { order: ['Primary', 'Secondary'], of: { play: 'Primary', study: 'Secondary', again: 'Secondary' } } }
+  it('come in their order, filed within, the repeated-name sign never across', () => {
+    expect(compose(style('mla-9'), [play, study, again], paper).list.map(e => [e.division, toMarkup(e.runs)])).toEqual([
+      ['Primary', 'Marlowe-Finch, Edmund. *The Drowned King*.'], ['Secondary', 'Aldous, Henry. *The Shore*.'], ['Secondary', 'Marlowe-Finch, Edmund. *Letters*.'],
+    ])
+  })
+  it('leave numbered lists undivided', () => {
+    expect(compose(style('ieee'), [play, study, again], paper).list.map(e => [e.number, e.division])).toEqual([[1, undefined], [2, undefined], [3, undefined]])
+  })
+})
+
+describe('credits under a reproduction', () => {
+  const chart = make('figure', { author: people('Okonjo, Adaeze R.'), issued: year('2021'), title: 'Depth of the pond', container: 'Journal of Estuary Heritage', volume: '14', issue: '2', pages: '105' })
+  it.each([
+    ['apa-7', '*Note*. From “Depth of the Pond,” by A. R. Okonjo, 2021, *Journal of Estuary Heritage*, *14*(2), p. 105.'],
+    ['mla-9', 'Adaeze R. Okonjo, “Depth of the Pond,” *Journal of Estuary Heritage*, 2021, p. 105.'],
+    ['harvard', 'Source: Okonjo (2021).'], ['ieee', 'Reproduced from ref. 3.'],
+  ])('%s', (id, credit) => expect(toMarkup(captionCredit(style(id), chart, 3))).toBe(credit))
 })

@@ -29,13 +29,20 @@ export interface Citation {
   /** Note styles: the writer's own words in the note, before and after its references, or alone. */
   words?: { before?: string, after?: string }
 }
-export interface Paper { citations: readonly Citation[], alsoList?: readonly string[] }
+export interface Paper {
+  citations: readonly Citation[]
+  alsoList?: readonly string[]
+  /** A divided list: the heading each source stands under, by id; divisions come in the order given, the rest first. */
+  divisions?: { order: readonly string[], of: Readonly<Record<string, string>> }
+}
 
 export interface ListEntry {
   id: string
   runs: Run[]
   /** Numbered styles: its number. */
   number?: number
+  /** A divided list: the heading it stands under. */
+  division?: string
   /** Why it stands where it stands, a few words each. */
   why: string[]
 }
@@ -67,8 +74,11 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
   const listed = used.filter(source => isListed(style, source))
   const filed = fileAll(style, listed)
   const extras = tellApart(style, used, filed)
-  const inOrder = style.list.order === 'appearance' ? [...listed.filter(s => cited.includes(s.id)), ...filed.filter(s => also.includes(s.id))] : filed
-  const place = new Map(inOrder.map((source, i) => [source.id, i + 1]))
+  const divisionOf = (source: Source): number => paper.divisions?.order.indexOf(paper.divisions.of[source.id] ?? '') ?? -1
+  const asOne = style.list.order === 'appearance' ? [...listed.filter(s => cited.includes(s.id)), ...filed.filter(s => also.includes(s.id))] : filed
+  // Numbers follow the order of citing whatever the list is divided into (numbered lists are not divided).
+  const inOrder = paper.divisions && style.citation.system !== 'numbers' ? [...asOne].sort((a, b) => divisionOf(a) - divisionOf(b)) : asOne
+  const place = new Map(asOne.map((source, i) => [source.id, i + 1]))
 
   const items = (citation: Citation): Item[] => citation.items.filter(({ id }) => byId.has(id)).map((item) => {
     const source = byId.get(item.id)!
@@ -80,6 +90,7 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
     }
   })
 
+  const citedBefore = new Set<string>()
   // Groups with an abbreviation, in the order they are met.
   const met = new Set<string>()
   const withAbbreviations = (set: Item[]): Item[] => !style.citation.groupAbbreviations ? set : set.map((item) => {
@@ -95,7 +106,8 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
   const noteNumbers: (number | undefined)[] = []
   const history: History = { seen: new Set() }
   const citations = paper.citations.map((citation) => {
-    const set = withAbbreviations(items(citation))
+    const set = withAbbreviations(items(citation)).map(item => (citedBefore.has(item.source.id) ? { ...item, extras: { ...item.extras, later: true } } : item))
+    set.forEach(item => citedBefore.add(item.source.id))
     if (style.citation.system !== 'notes') {
       noteNumbers.push(undefined)
       return set.length ? setCitation(style, set, citation.form ?? 'parenthetical') : missing(citation)
@@ -112,12 +124,13 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
   let previous: readonly Name[] | undefined
   const list = inOrder.map((source, i): ListEntry => {
     const who = leader(contextFor(style, source))
+    if (i > 0 && divisionOf(source) !== divisionOf(inOrder[i - 1]!)) previous = undefined
     const repeats = Boolean(style.list.repeated && previous && who && sameNames(previous, who.names))
     previous = who?.names
     const words = new Set<string>()
     const runs = listEntry(style, source, { ...extras.get(source.id)!.extras, unsure: words, ...(repeats ? { repeated: style.list.repeated! } : {}) })!
     if (words.size) unsure[source.id] = [...words]
-    return { id: source.id, runs, ...(style.citation.system === 'numbers' ? { number: i + 1 } : {}), why: reasons(style, source, inOrder[i - 1], i, cited) }
+    return { id: source.id, runs, ...(style.citation.system === 'numbers' ? { number: place.get(source.id)! } : {}), ...(style.citation.system !== 'numbers' && divisionOf(source) >= 0 ? { division: paper.divisions!.of[source.id]! } : {}), why: reasons(style, source, inOrder[i - 1], i, cited) }
   })
   return { citations, notes, noteNumbers, list, unknown, unsure }
 }

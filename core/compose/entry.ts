@@ -91,7 +91,7 @@ export function authorInText(style: Style, source: Source, { narrative, extras }
   const rules = style.citation
   const who = leader(context)
   if (who) {
-    const names = context.tellApart && rules.sameSurname ? rules.sameSurname[narrative ? 'narrative' : 'names'] : narrative ? rules.narrativeNames : rules.names
+    const names = extras.later && rules.laterNames && !context.tellApart && !extras.atLeast ? rules.laterNames[narrative ? 'narrative' : 'names'] : context.tellApart && rules.sameSurname ? rules.sameSurname[narrative ? 'narrative' : 'names'] : narrative ? rules.narrativeNames : rules.names
     return setNames(who.names, form(style, names), {
       field: who.role, ...(extras.atLeast ? { atLeast: extras.atLeast } : {}), ...(extras.abbreviate ? { abbreviate: extras.abbreviate } : {}), ...(extras.introduce && !narrative ? { introduce: extras.introduce } : {}),
     }).map(a => ({ ...a, rules: [...a.rules, ...(context.tellApart ? ['names.apart'] : [])] }))

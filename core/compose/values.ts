@@ -34,6 +34,8 @@ export interface Context {
   introduce?: ReadonlySet<string>
   /** Use given names where the style tells authors of one surname apart. */
   tellApart?: boolean
+  /** Cited before in this paper. */
+  later?: boolean
   /** Collected on the way: capitals that could not be decided. */
   unsure?: Set<string>
 }
@@ -44,7 +46,7 @@ export interface Place { italic: boolean, quoted: number }
 export type Value = (context: Context, filters: readonly string[], place: Place) => Atom[]
 
 const atom = (context: Context, field: FieldName | undefined, text: string, ...rules: string[]): Atom[] =>
-  text ? [{ text, part: field ? FIELDS[field].question : 'glue', ...(field ? { field } : {}), rules: [...rules, ...(field && context.style.rules[field] ? [field] : [])] }] : []
+  text ? [{ text: field === 'url' || field === 'doi' ? text : text.replace(/(?<=\p{L})'/gu, '’'), part: field ? FIELDS[field].question : 'glue', ...(field ? { field } : {}), rules: [...rules, ...(field && context.style.rules[field] ? [field] : [])] }] : []
 
 export const form = (style: Style, id: string): NameForm => style.names[id] ?? fail(`no name form ${id} in ${style.id}`)
 const fail = (message: string): never => { throw new Error(message) }
@@ -81,18 +83,16 @@ export function capitalsFor(context: Context, field: FieldName, place: Place, fi
   const { capitals } = context.style
   const kind = kindOf(context.source.kind)
   if (filters.includes('asgiven')) return { style: 'as-given' }
+  if (filters.includes('headline')) return context.style.citation.standInCapitals ?? capitals.italic
   // A title in another language follows that language's own capitals (APA 7, 9.38; Chicago 18, 11.8).
   const language = textOf(context.source, 'language').toLowerCase()
   if (language && !/^(?:en\b|eng|english)/u.test(language) && field !== 'titleTranslated') return { style: 'as-given' }
   if (field === 'title' && kind.plainTitle && !filters.includes('cased')) return { style: 'as-given' }
   if (field === 'container') {
+    // An official name: a journal (it has issues), a newspaper, a site, a show; reference works online in most styles.
     const reference = context.source.kind.endsWith('-entry') && textOf(context.source, 'url') !== '' && !context.style.onlineReferenceAsBook
-    if (capitals.roman.style !== 'headline' || !place.italic || kind.officialContainer || reference) {
-      const official = kind.officialContainer || reference
-      const headlined = capitals.container?.style === 'headline'
-      if (official && !headlined) return { style: 'as-given' }
-      if (official && headlined) return capitals.container!
-    }
+    const official = kind.officialContainer || reference || textOf(context.source, 'issue') !== ''
+    if (official) return capitals.container ?? { style: 'as-given' }
   }
   return place.italic ? capitals.italic : place.quoted ? capitals.quoted : capitals.roman
 }
@@ -184,7 +184,7 @@ const letter = (context: Context, dated: boolean): Atom[] =>
 /** The date of publication, or what the style prints for none. */
 const date = (formName: string): Value => (context, filters) => {
   const issued = dateOf(context.source, 'issued')
-  const chosen = filters[0] ?? (context.layout.yearOnly && formName === 'date' ? 'year' : formName)
+  const chosen = filters[0] ?? (formName === 'date' ? context.layout.dateForm ?? (context.layout.yearOnly ? 'year' : 'date') : formName)
   if (issued) {
     const set = setDate(issued, context.style, chosen)
     const year = issued.start && !issued.end ? String(Math.abs(issued.start.year)) : ''
@@ -325,7 +325,7 @@ const description: Value = (context) => {
   const byKind = descriptions[kind]
   const words = byWord ?? (byKind === 'genre' ? own : byKind === 'medium' ? textOf(context.source, 'medium') : byKind?.startsWith('medium|') ? textOf(context.source, 'medium') || byKind.slice(7) : byKind?.startsWith('genre|') ? own || byKind.slice(6) : byKind) ?? ''
   const field: FieldName = byKind?.startsWith('medium') ? 'medium' : 'genre'
-  return words ? [{ text: words, part: 'what', field, rules: ['description'], sentence: /^\p{Ll}/u.test(words) }] : []
+  return words ? [{ text: words.replace(/(?<=\p{L})'/gu, '’'), part: 'what', field, rules: ['description'], sentence: /^\p{Ll}/u.test(words) }] : []
 }
 
 const locator: Value = (context) => {
@@ -379,6 +379,10 @@ const leadBook: Value = (context, filters, place) => {
   return /\)$/u.test(set.at(-1)!.text) ? set : [...set, ...(/\.$/u.test(set.at(-1)!.text) ? [] : atom(context, undefined, '.'))]
 }
 
+/** The publisher is the author, in print: some styles say "Author" for it. */
+const selfPublished: Value = context => isGroupNamed(context, textOf(context.source, 'publisher')) && !textOf(context.source, 'url') && !textOf(context.source, 'doi')
+  ? atom(context, 'publisher', 'Author') : []
+
 const DERIVED: Record<string, Value> = {
   lead, doi, url, edition, pages, accessed, container, publisher, locator, description,
   'date': date('date'), 'year': date('year'), 'monthday': date('monthday'),
@@ -397,6 +401,7 @@ const DERIVED: Record<string, Value> = {
   'number': number('number', /^(?:no|nr)\.?\s+/iu),
   'version': number('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
   sectionPage, allMakers,
+  'publisher.self': selfPublished,
   'lead.book': leadBook,
   'description.lower': (context, filters, place) => description(context, filters, place).map(a => ({ ...a, text: a.text.replace(/^\p{Lu}(?=\p{Ll})/u, c => c.toLowerCase()), sentence: false })),
   'number.country': patentCountry,

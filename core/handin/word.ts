@@ -5,7 +5,7 @@
 import {
   AlignmentType, Document, FootnoteReferenceRun, Header, HeadingLevel, LineRuleType, PageBreak, PageNumber, Paragraph, Tab, TextRun, type ISectionOptions, type ParagraphChild,
 } from 'docx'
-import { compose, type Composition } from '../compose/compose'
+import { compose, type Composition, type Paper } from '../compose/compose'
 import { blocksOf, citationsOf, raiseAfterPunctuation, type Block, type DocNode } from '../sheet/document'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/types'
@@ -19,6 +19,8 @@ export interface PaperToPrint {
   body: DocNode
   sources: readonly Source[]
   alsoList: readonly string[]
+  /** By source: the part of a divided list. */
+  divisions?: Paper['divisions']
   /** Paragraphs under entries, by source. */
   annotations?: ReadonlyMap<string, string>
 }
@@ -29,7 +31,7 @@ const FONT = 'Times New Roman'
 
 export function buildWordDocument(paper: PaperToPrint): Document {
   const { style } = paper
-  const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: paper.alsoList })
+  const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: paper.alsoList, ...(paper.divisions ? { divisions: paper.divisions } : {}) })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }
   const raised = style.citation.system === 'notes' || style.citation.numbers?.afterPunctuation
   const blocks = blocksOf(paper.body)
@@ -110,12 +112,17 @@ function listParagraphs(style: Style, composition: Composition, annotations: Rea
   const bold = style.page.headings === 'centred-bold'
   return [
     new Paragraph({ children: [new TextRun({ text: style.list.heading, color: '000000', font: FONT, size: 24, ...(bold ? { bold } : {}) })], pageBreakBefore: true, alignment: AlignmentType.CENTER, spacing, heading: HeadingLevel.HEADING_1 }),
-    ...composition.list.flatMap(entry => [new Paragraph({
+    ...composition.list.flatMap((entry, i) => [...divisionHeading(entry.division, composition.list[i - 1]?.division, spacing), new Paragraph({
       children: [...(entry.number && style.list.number ? [new TextRun({ children: [style.list.number.replace('{n}', String(entry.number)), new Tab()] })] : []), ...runsToText(entry.runs)],
       spacing, indent: { left: style.list.hanging, hanging: style.list.hanging },
     }), ...annotationOf(annotations.get(entry.id), style, spacing)]),
   ]
 }
+
+/** The heading of a part of a divided list, where it begins. */
+const divisionHeading = (division: string | undefined, before: string | undefined, spacing: Spacing): Paragraph[] => division && division !== before
+  ? [new Paragraph({ children: [new TextRun({ text: division, bold: true })], spacing, keepNext: true })]
+  : []
 
 /** An annotation: a paragraph of its own, indented under its entry. */
 function annotationOf(text: string | undefined, style: Style, spacing: Spacing): Paragraph[] {

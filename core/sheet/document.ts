@@ -3,7 +3,7 @@
  * core needs; unknown nodes and marks pass, so that no word is lost by an older or newer editor.
  */
 import { z } from 'zod'
-import type { Citation } from '../compose/compose'
+import type { Citation, Paper } from '../compose/compose'
 import { labelSchema } from '../source/locators'
 
 export const citationSchema = z.object({
@@ -126,4 +126,13 @@ export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation:
     }
     return { ...block, pieces: pieces.filter(piece => piece.citation !== undefined || piece.text !== '') }
   })
+}
+
+/** The parts that a list can be divided into, in their order (MLA 9, 5.131; Chicago 18, 13.71). */
+export const DIVISIONS = ['Primary sources', 'Secondary sources'] as const
+
+/** The divisions of a paper's list, from its sources; none when no source has one. */
+export function divided(sources: readonly { id: string, division?: string }[]): Pick<Paper, 'divisions'> {
+  const of = Object.fromEntries(sources.filter(s => s.division).map(s => [s.id, s.division!]))
+  return Object.keys(of).length ? { divisions: { order: DIVISIONS, of } } : {}
 }

@@ -11,6 +11,7 @@ export const apa7: Style = {
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: false,
   capitals: { roman: SENTENCE, quoted: SENTENCE, italic: SENTENCE },
   onlineReferenceAsBook: true,
+  caption: '*Note*. From <container?"{title:headline}"|*{title:headline}*>{&, }[by {lead:inline,bare}]{&, }{year!}{&, }<container?*{container}*[, *{volume}*<issue?({issue})>][, {pp}]|{archive}|{publisher}>[ ({url})][ ({doi})]',
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...inverted, pair: ', & ', last: ', & ', etAl: etAl(21, 19, { withLast: ', . . . ' }) }),

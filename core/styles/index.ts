@@ -1,6 +1,7 @@
 /** The styles. Adding one is adding its file and its line here. */
 import { acs } from './acs'
 import { ama11 } from './ama-11'
+import { apa6 } from './apa-6'
 import { apa7 } from './apa-7'
 import { chicago17AuthorDate } from './chicago-17-author-date'
 import { chicago17Notes } from './chicago-17-notes'
@@ -13,6 +14,6 @@ import { nature } from './nature'
 import { vancouver } from './vancouver'
 import type { Style } from './types'
 
-export const STYLES: readonly Style[] = [apa7, mla9, chicago18Notes, chicago18AuthorDate, chicago17Notes, chicago17AuthorDate, harvard, ieee, vancouver, ama11, acs, nature]
+export const STYLES: readonly Style[] = [apa7, apa6, mla9, chicago18Notes, chicago18AuthorDate, chicago17Notes, chicago17AuthorDate, harvard, ieee, vancouver, ama11, acs, nature]
 export const styleOf = (id: string): Style | undefined => STYLES.find(style => style.id === id)
 export type { Style } from './types'

@@ -9,6 +9,7 @@ export const mla9: Style = {
   id: 'mla-9', name: 'MLA', edition: '9th edition', short: 'MLA 9', manual: 'MLA Handbook, 9th ed. (2021)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
+  caption: '{lead:inline,bare}{&, }<container?"{title}"{&, }*{container}*|*{title}*>{&, }{publisher}{&, }{date}{&, }{archive}{&, }{pp}{&, }<{doi}|{url}>',
   dash: '–', ranges: { pages: 'two-digits', locators: 'two-digits' },
   names: {
     lead: nameForm({ order: 'first-inverted', suffix: ', ', pair: ', and ', etAl: etAl(3, 1) }),

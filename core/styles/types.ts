@@ -71,6 +71,8 @@ export interface Layout {
   unlisted?: { parenthetical: string, narrative: string }
   /** Print only the year of the date. */
   yearOnly?: boolean
+  /** Another of the style's date forms than its own. */
+  dateForm?: string
   /** Who leads, if the style wants other roles than the kind's. */
   lead?: readonly FieldName[]
   /** The person cited in the text is set by this treatment when a title stands in. */
@@ -114,6 +116,8 @@ export interface CitationRules {
   sameAuthorLocated?: string
   names: string
   narrativeNames: string
+  /** Name forms for a work cited before. */
+  laterNames?: { names: string, narrative: string }
   /** Initials (text) and given names (sentence) tell authors of one surname apart. */
   sameSurname?: { names: string, narrative: string }
   /** Works whose names shorten alike: more names, or letters after the year. */
@@ -207,6 +211,8 @@ export interface Style {
   url: { scheme: boolean, doi: string }
   /** The encyclopedias whose titles are books and cased as such even online. */
   onlineReferenceAsBook?: boolean
+  /** The credit under something reproduced, where the style has a pattern for it. */
+  caption?: string
   options: Record<string, boolean>
   frame: string
   noteFrame?: string

@@ -41,7 +41,7 @@ export function getWorkspace(db: Db, id: string) {
     paper: { id: paper.id, title: paper.title, style: paper.style, body: paper.body, details: paper.details, revision: paper.revision, updatedAt: paper.updatedAt },
     sources: used.map(({ source, use }) => ({
       id: source.id, kind: source.kind, fields: source.fields, revision: source.revision,
-      key: use.key, listed: use.listed, annotation: use.annotation, useRevision: use.revision, passages: counts.get(source.id) ?? 0,
+      key: use.key, listed: use.listed, annotation: use.annotation, division: use.division, useRevision: use.revision, passages: counts.get(source.id) ?? 0,
     })),
   }
 }
@@ -122,13 +122,13 @@ export function changeSource(db: Db, id: string, { revision, kind, fields }: { r
   }, { behavior: 'immediate' })
 }
 
-export interface UseChange { revision: number, key?: string | undefined, listed?: boolean | undefined, annotation?: string | undefined }
+export interface UseChange { revision: number, key?: string | undefined, listed?: boolean | undefined, annotation?: string | undefined, division?: string | undefined }
 export function changeUse(db: Db, paperId: string, sourceId: string, { revision, ...change }: UseChange) {
   return db.transaction((tx) => {
     const here = and(eq(uses.paperId, paperId), eq(uses.sourceId, sourceId))
     const current = tx.select().from(uses).where(here).get()
     if (!current || current.deletedAt) throw notFound('source in this paper')
-    if (current.revision !== revision) throw stale({ revision: current.revision, key: current.key, listed: current.listed, annotation: current.annotation })
+    if (current.revision !== revision) throw stale({ revision: current.revision, key: current.key, listed: current.listed, annotation: current.annotation, division: current.division })
     if (change.key && change.key !== current.key && keysOf(tx as unknown as Db, paperId).has(change.key)) {
       throw new ApiError(422, { code: 'key-taken', message: `The key ${change.key} belongs, or belonged, to another source of this paper; keys are never reused.`, field: 'key' })
     }

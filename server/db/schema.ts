@@ -44,6 +44,8 @@ export const uses = sqliteTable('uses', {
   /** In the list though not cited. */
   listed: integer('listed', { mode: 'boolean' }).notNull().default(false),
   annotation: text('annotation').notNull().default(''),
+  /** The part of a divided list it stands in; empty for an undivided one. */
+  division: text('division').notNull().default(''),
   revision: revision(),
   ...times(),
 }, table => [primaryKey({ columns: [table.paperId, table.sourceId] }), uniqueIndex('uses_key').on(table.paperId, table.key)])

@@ -16,6 +16,6 @@ export const paperChangeSchema = z.object({ revision, title: title.optional(), s
 export const newSourceSchema = z.object({ kind: kindSchema, fields: fieldsSchema, key: key.optional(), origin: z.record(z.string(), z.unknown()).optional() })
   .refine(source => !isEmpty(source), { error: 'This source has nothing in it yet; give at least a title or an author.', path: ['fields'] })
 export const sourceChangeSchema = z.object({ revision, kind: kindSchema, fields: fieldsSchema })
-export const useChangeSchema = z.object({ revision, key: key.optional(), listed: z.boolean().optional(), annotation: z.string().max(20_000).optional() })
+export const useChangeSchema = z.object({ revision, key: key.optional(), listed: z.boolean().optional(), annotation: z.string().max(20_000).optional(), division: z.string().max(200).optional() })
 export const attachSchema = z.object({ sourceId: z.string().min(3).max(64) })
 export const snapshotSchema = z.object({ reason: z.string().max(200), title: z.string().max(5000), body })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { compose, composeAlone } from '~~/core/compose/compose'
+import { captionCredit } from '~~/core/compose/captions'
 import { explain } from '~~/core/compose/explain'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { kindOf } from '~~/core/source/kinds'
@@ -27,6 +28,8 @@ const told = computed(() => {
   const label = run.field ? FIELDS[run.field as FieldName]?.label ?? '' : ''
   return rule && { head: label && `${label}.`, rule: { ...rule, says: rule.says.replace(`${label}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
 })
+const REPRODUCED = new Set(['figure', 'photograph', 'map', 'artwork', 'dataset'])
+const credit = computed(() => REPRODUCED.has(props.source.kind) ? captionCredit(store.style, props.source, store.composition.list.find(e => e.id === props.source.id)?.number) : undefined)
 const forms = computed(() => store.style.citation.system === 'notes'
   ? [['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative]] as const
   : [['In text', alone.value.parenthetical], ['In the sentence', alone.value.narrative], ...(paged.value ? [['With a page', withPage.value] as const] : [])] as const)
@@ -89,6 +92,14 @@ const forms = computed(() => store.style.citation.system === 'notes'
             v-if="form"
             :runs="form"
           />
+        </dd>
+      </template>
+      <template v-if="credit">
+        <dt class="text-[13px] text-soft">
+          If reproduced
+        </dt>
+        <dd class="font-page text-[16px]">
+          <RunText :runs="credit" />
         </dd>
       </template>
     </dl>

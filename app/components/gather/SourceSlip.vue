@@ -2,6 +2,7 @@
 import { KIND_IDS, kindOf, type KindId } from '~~/core/source/kinds'
 import { composeAlone } from '~~/core/compose/compose'
 import { plain, toHtml } from '~~/core/text/runs'
+import { DIVISIONS } from '~~/core/sheet/document'
 import type { FieldName } from '~~/core/source/fields'
 import { stateOf, type PaperSource } from '~/stores/paper'
 import { count, times } from '~/utils/words'
@@ -113,6 +114,19 @@ const copy = () => notices.attempt(async () => {
           :checked="source.listed"
           @change="store.changeUse(source.id, { listed: ($event.target as HTMLInputElement).checked })"
         >List it even if it is not cited</label>
+        <label class="text-[14px] text-soft">In the list under
+          <select
+            class="border-0 bg-transparent font-semibold text-ink"
+            :value="source.division"
+            @change="store.changeUse(source.id, { division: ($event.target as HTMLSelectElement).value })"
+          >
+            <option value="">no heading of its own</option>
+            <option
+              v-for="division in DIVISIONS"
+              :key="division"
+              :value="division"
+            >{{ division }}</option>
+          </select></label>
         <button
           class="quiet ml-auto"
           @click="emit('drop')"

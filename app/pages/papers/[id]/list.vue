@@ -22,10 +22,16 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
         </h2>
         <ol class="contents">
           <li
-            v-for="entry in store.composition.list"
+            v-for="(entry, i) in store.composition.list"
             :key="entry.id"
             class="contents"
           >
+            <p
+              v-if="entry.division && entry.division !== store.composition.list[i - 1]?.division"
+              class="division bg-leaf px-5 pt-2 font-page text-[17px] font-bold sm:px-12"
+            >
+              {{ entry.division }}
+            </p>
             <p class="why pt-[0.5em] text-right text-[13px] leading-4 text-soft">
               {{ why(entry.id).join(' · ') }}
             </p>
@@ -76,12 +82,12 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
 
 <style scoped>
 .list-grid { display: grid; grid-template-columns: minmax(90px, 210px) minmax(0, 720px) minmax(80px, 140px); column-gap: 22px; justify-content: center; }
-.why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
+.division { grid-column: 2; } .why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
 .body { overflow-wrap: anywhere; }
 @media (max-width: 860px) {
   .list-grid { grid-template-columns: minmax(0, 1fr); }
   .list-grid h2, .list-grid > div { grid-column: 1; }
-  .why, .entry, .where { grid-column: 1; }
+  .why, .entry, .where, .division { grid-column: 1; }
   .why, .where { text-align: left; padding: 4px 20px 0; background: var(--leaf); }
   .where { padding-bottom: 14px; border-bottom: 1px solid var(--rule); }
 }

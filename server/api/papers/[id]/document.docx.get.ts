@@ -1,7 +1,7 @@
 import { Packer } from 'docx'
 import { buildWordDocument } from '~~/core/handin/word'
 import { styleOf, STYLES } from '~~/core/styles'
-import type { DocNode } from '~~/core/sheet/document'
+import { divided, type DocNode } from '~~/core/sheet/document'
 import type { Source } from '~~/core/source/model'
 import * as store from '~~/server/db/papers'
 
@@ -14,6 +14,7 @@ export default api(async (event) => {
   const document = buildWordDocument({
     style, title: paper.title, details: paper.details, body: paper.body as unknown as DocNode,
     sources: sources as unknown as Source[], alsoList: sources.filter(s => s.listed).map(s => s.id),
+    ...divided(sources),
     annotations: new Map(sources.filter(s => s.annotation).map(s => [s.id, s.annotation])),
   })
   const name = paper.title.replace(/[^\p{L}\p{N} -]+/gu, '').trim().slice(0, 80) || 'paper'

@@ -1,0 +1,71 @@
+import { Packer } from 'docx'
+import { strFromU8, unzipSync } from 'fflate'
+import { describe, expect, it } from 'vitest'
+import type { DocNode } from '../sheet/document'
+import type { Source } from '../source/model'
+import { styleOf } from '../styles'
+import { buildWordDocument } from './word'
+
+const SOURCES: Source[] = [
+  { id: 'a', kind: 'book', fields: { author: [{ family: 'Tremayne', given: 'Loveday' }], issued: { start: { year: 2018 } }, title: 'Working the tide', publisher: 'Saltmarsh Press' } },
+  { id: 'b', kind: 'book', fields: { author: [{ family: 'Aldous', given: 'Henry' }], issued: { start: { year: 2012 } }, title: 'The engineer’s shore', publisher: 'Lowwater Books' } },
+]
+const cite = (id: string): DocNode => ({ type: 'citation', attrs: { id: `c-${id}`, data: { items: [{ id }], form: 'parenthetical' } } })
+const BODY: DocNode = {
+  type: 'doc', content: [
+    { type: 'heading', attrs: { level: 1 }, content: [{ type: 'text', text: 'Mud & gates' }] },
+    { type: 'paragraph', content: [{ type: 'text', text: 'A mill ' }, cite('a'), { type: 'text', text: '. ' }, { type: 'text', text: 'Zostera', marks: [{ type: 'italic' }] }] },
+    { type: 'blockquote', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'We did not notice.' }] }] },
+  ],
+}
+const DETAILS = { writer: 'Tamsin Vale', instructor: 'Dr. Nolan', course: 'GEO 214', institution: 'Northmere', date: 'May 12, 2025' }
+
+async function open(style: string, annotations = new Map<string, string>()) {
+  const buffer = await Packer.toBuffer(buildWordDocument({ style: styleOf(style)!, title: 'A Tide Mill', details: DETAILS, body: BODY, sources: SOURCES, alsoList: ['b'], annotations }))
+  const parts = unzipSync(buffer)
+  const xml = (name: string) => (parts[name] ? strFromU8(parts[name]) : '')
+  const text = (from: string) => [...from.matchAll(/<w:p[ >].*?<\/w:p>/gsu)].map(([p]) => [...p.matchAll(/<w:t[^>]*>([^<]*)<\/w:t>/gu)].map(m => m[1]).join('').replace(/&amp;/gu, '&'))
+  const body = xml('word/document.xml')
+  return { body, paragraphs: text(body), footnotes: xml('word/footnotes.xml'), header: Object.keys(parts).filter(k => /header\d/u.test(k)).map(xml).join('') }
+}
+
+describe('the word-processor document', () => {
+  it('has a title page in APA, the list in order on its own page with hanging indents, double spacing', async () => {
+    const { body, paragraphs, header } = await open('apa-7')
+    expect(paragraphs.slice(0, 6)).toEqual(['A Tide Mill', 'Tamsin Vale', 'Northmere', 'GEO 214', 'Dr. Nolan', 'May 12, 2025'])
+    expect(paragraphs).toContain('A mill (Tremayne, 2018). Zostera')
+    expect(paragraphs.slice(-3)).toEqual(['References', 'Aldous, H. (2012). The engineer’s shore. Lowwater Books.', 'Tremayne, L. (2018). Working the tide. Saltmarsh Press.'])
+    expect(body).toMatch(/<w:pageBreakBefore\/>/u)
+    expect(body.match(/<w:ind w:left="720" w:hanging="720"\/>/gu)).toHaveLength(2)
+    expect(body).toContain('w:line="480"')
+    expect(header).toContain('PAGE')
+  })
+  it('has a heading block and the surname in the running head in MLA', async () => {
+    const { paragraphs, header } = await open('mla-9')
+    expect(paragraphs.slice(0, 5)).toEqual(['Tamsin Vale', 'Dr. Nolan', 'GEO 214', 'May 12, 2025', 'A Tide Mill'])
+    expect(paragraphs).toContain('Works Cited')
+    expect(header).toContain('Vale ')
+  })
+  it('keeps italics, and indents block quotations', async () => {
+    const { body } = await open('apa-7')
+    expect(body).toMatch(/<w:i\/>(?:(?!<\/w:r>).)*Zostera/su)
+    expect(body).toMatch(/<w:i\/>(?:(?!<\/w:r>).)*Working the tide/su)
+    expect(body).toMatch(/<w:ind w:left="720"\/>(?:(?!<\/w:p>).)*We did not notice/su)
+  })
+  it('has real footnotes, their number behind the full stop', async () => {
+    const { body, footnotes } = await open('chicago-18-notes')
+    expect(footnotes).toContain('Loveday Tremayne')
+    expect(body).toMatch(/A mill<\/w:t>.*?>\.<\/w:t>.*?<w:footnoteReference w:id="1"\/>/su)
+    expect(body.match(/footnoteReference w:id/gu)).toHaveLength(1)
+  })
+  it('numbers the list where the style does, and raises numbers', async () => {
+    const { paragraphs } = await open('ieee')
+    expect(paragraphs).toContain('[1]L. Tremayne, Working the Tide. Saltmarsh Press, 2018.')
+    const { body } = await open('nature')
+    expect(body).toMatch(/<w:vertAlign w:val="superscript"\/>(?:(?!<\/w:r>).)*>1</su)
+  })
+  it('prints annotations under their entries', async () => {
+    const { paragraphs } = await open('apa-7', new Map([['b', 'A useful survey.']]))
+    expect(paragraphs.at(-2)).toBe('A useful survey.')
+  })
+})

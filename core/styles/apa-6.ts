@@ -1,0 +1,69 @@
+/** APA 6: Publication Manual of the American Psychological Association, 6th edition (2010). What the 7th changed is set back. */
+import { apa7 } from './apa-7'
+import type { Layout, Style } from './types'
+import { etAl, nameForm } from './shared'
+
+const NUMBERS = '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|{article}>]'
+const IMPRINT = '<publisher.self?{place}{&: }{publisher.self}|publisher?{place}{&: }{publisher}>'
+
+/** The sixth edition's sections for the rules it shares with the seventh. */
+const SECTIONS: Record<string, string> = {
+  'names.inverted': '6.27', 'names.initials': '6.27', 'names.joined': '6.27', 'names.surname': '6.11', 'names.apart': '6.14', 'role': '6.27', 'date': '6.28', 'date.none': '6.28', 'date.inpress': '6.28', 'date.original': '6.28',
+  'date.accessed': '6.32', 'year.letter': '6.16', 'title.sentence': '4.15 and 6.29', 'title.headline': '4.15', 'title.asgiven': '6.29', 'title.standsin': '6.15', 'title': '6.29', 'container': '6.29', 'volume': '6.30', 'issue': '6.30',
+  'pages.range': '6.30', 'edition': '6.29', 'description': '6.29', 'locator': '6.19', 'author.shared': '6.16',
+}
+
+const kinds: Record<string, Layout> = {
+  ...apa7.kinds,
+  'journal-article': { yearOnly: true, what: '{title}[ ⟦{description}⟧]', inside: NUMBERS },
+  'newspaper-article': { what: '{title}[ ⟦{description}⟧]', inside: '*{container}*[, {pp}]' },
+  'review': { ...apa7.kinds.review!, inside: NUMBERS },
+  'book': { yearOnly: true, what: '*{title}*{@extra}', inside: '{@imprint}' },
+  'brochure': { what: '*{title}* ⟦{description}⟧', inside: '{@imprint}' },
+  'chapter': { yearOnly: true, what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{@imprint}' },
+  'foreword': { ...apa7.kinds.foreword!, inside: 'In <containerAuthor?{containerAuthor:inline}, |[{inside.makers}, ]>*{container}*[ ({@reference})]{&. }{@imprint}' },
+  'encyclopedia-entry': { yearOnly: true, what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]<!online?. {@imprint}>' },
+  'web-page': { what: '*{title}*', inside: '' },
+  'blog-post': { what: '{title} ⟦Web log post⟧', inside: '' },
+  'social-post': { what: '{title}{@bracket}', inside: '' },
+  'report': { yearOnly: true, what: '*{title}*[ (<number?<genre?{genre}|Report> No. {number}>)]', inside: '{@imprint}' },
+  'working-paper': { yearOnly: true, what: '*{title}*[ (<number?<genre?{genre}|Working Paper> No. {number}>)]', inside: '{@imprint}' },
+  'standard': { yearOnly: true, what: '*{title}*[ ({number})]', inside: '{@imprint}' },
+  'preprint': { yearOnly: true, what: '*{title}*', inside: '<!online?{publisher}>' },
+  'thesis': { yearOnly: true, what: '*{title}*[ (<{description}|Thesis>[, {publisher}])]', inside: '' },
+  'talk': { dateForm: 'monthly', what: '*{title}*', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event}>{&, }{place}' },
+  'film': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
+  'online-video': { what: '{title} ⟦{description}⟧', inside: '' },
+  'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: '[In *{container}*]' },
+  'song': { yearOnly: true, what: '{title}', inside: '[On *{container}*[ ⟦{medium}⟧]]{&. }{publisher}' },
+  'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archivePlace}{&: }{archive}<!archive?{container}>{&. }{publisher}' },
+  'patent': { yearOnly: true, what: '<number?*[{number.country:dotted} ]Patent No. {number.bare}*|*{title}*>', inside: '<number=us?Washington, DC: {authority}|{authority}>' },
+  'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },
+  'software': { yearOnly: true, what: '{title}[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },
+}
+
+export const apa6: Style = {
+  ...apa7,
+  id: 'apa-6', edition: '6th edition', short: 'APA 6', manual: 'Publication Manual of the American Psychological Association, 6th ed. (2010)',
+  names: {
+    ...apa7.names,
+    lead: { ...apa7.names.lead!, etAl: etAl(8, 6, { withLast: ', . . . ' }) },
+    text: { ...apa7.names.text!, etAl: etAl(6, 1, { before: ' ' }) },
+    narrative: { ...apa7.names.narrative!, etAl: etAl(6, 1, { before: ' ' }) },
+    later: nameForm({ order: 'surname', given: 'none', pair: ' & ', last: ', & ', etAl: etAl(3, 1, { before: ' ' }) }),
+    laterNarrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }),
+  },
+  descriptions: { ...apa7.descriptions, 'film': 'Motion picture', 'online-video': 'Video file', 'podcast-episode': 'Audio podcast', 'podcast': 'Audio podcast' },
+  dates: { ...apa7.dates, forms: { ...apa7.dates.forms, monthly: { day: '{year}, {month}', month: '{year}, {month}', year: '{year}' } } },
+  url: { scheme: true, doi: 'doi:{doi}' },
+  citation: { ...apa7.citation, laterNames: { names: 'later', narrative: 'laterNarrative' } },
+  parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}, from {url}]|[Retrieved from {url}]>' },
+  kinds,
+  rules: {
+    ...Object.fromEntries(Object.entries(apa7.rules).map(([id, rule]) => [id, { ...rule, source: SECTIONS[id] ? `APA 6, ${SECTIONS[id]}` : 'APA 6' }])),
+    'names.shortened': { says: 'Up to seven authors are listed; beyond that the first six, an ellipsis and the last. In the text three to five are all named once, then the first and et al.; six or more always so.', source: 'APA 6, 6.12 and 6.27' },
+    'publisher': { says: 'Place and publisher, a colon between; “Author” when they are the same.', source: 'APA 6, 6.30' },
+    'link.doi': { says: 'A DOI is printed as doi: and the number, with no full stop.', source: 'APA 6, 6.32' },
+    'link.url': { says: 'A web address follows “Retrieved from”, with no full stop.', source: 'APA 6, 6.32' },
+  },
+}

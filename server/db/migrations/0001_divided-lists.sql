@@ -1,0 +1,1 @@
+ALTER TABLE `uses` ADD `division` text DEFAULT '' NOT NULL;

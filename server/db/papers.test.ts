@@ -1,0 +1,130 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { eq } from 'drizzle-orm'
+import { beforeEach, describe, expect, it } from 'vitest'
+import type { DocNode } from '../../core/sheet/document'
+import { citationsOf, countWords } from '../../core/sheet/document'
+import type { ApiError } from '../utils/api'
+import { DatabaseTrouble, openDatabase, type Db } from './open'
+import { PAPERS } from './demo/papers'
+import { SOURCES } from './demo/sources'
+import { papers } from './schema'
+import { seed, toDocument } from './seed'
+import * as store from './papers'
+
+const folder = mkdtempSync(join(tmpdir(), 'dendle-test-'))
+let n = 0
+let db: Db
+beforeEach(() => { db = openDatabase(join(folder, `${++n}.sqlite`)) })
+const problem = (run: () => unknown) => {
+  try { run() }
+  catch (error) { return (error as ApiError).problem }
+  return undefined
+}
+const make = () => store.createPaper(db, { title: 'A paper', style: 'apa-7' })
+const BOOK: store.NewSource = { kind: 'book', fields: { title: 'Tides', author: [{ family: 'Okonjo' }], issued: { start: { year: 2021 } } } }
+
+describe('papers', () => {
+  it('raise their revision with each change, and keep what was not given', () => {
+    const paper = make()
+    const changed = store.changePaper(db, paper.id, { revision: 1, style: 'mla-9' })
+    expect([changed.revision, changed.title, changed.style]).toEqual([2, 'A paper', 'mla-9'])
+  })
+  it('refuse a change from an older state, with the state it would have overwritten', () => {
+    const paper = make()
+    store.changePaper(db, paper.id, { revision: 1, title: 'First' })
+    const refused = problem(() => store.changePaper(db, paper.id, { revision: 1, title: 'Second' }))
+    expect(refused).toMatchObject({ code: 'stale', current: { title: 'First', revision: 2 } })
+    expect(store.getPaper(db, paper.id).title).toBe('First')
+  })
+  it('can be taken away and put back', () => {
+    const paper = make()
+    store.removePaper(db, paper.id, true)
+    expect(problem(() => store.getPaper(db, paper.id))?.code).toBe('not-found')
+    expect(store.listPapers(db)).toEqual([])
+    store.removePaper(db, paper.id, false)
+    expect(store.listPapers(db).map(p => p.title)).toEqual(['A paper'])
+  })
+  it('keep snapshots of a text that was given up', () => {
+    const paper = make()
+    store.keepSnapshot(db, paper.id, { reason: 'two tabs', title: 'T', body: { type: 'doc' } })
+    expect(store.listSnapshots(db, paper.id).map(s => s.reason)).toEqual(['two tabs'])
+  })
+})
+
+describe('sources', () => {
+  it('get a key each, with a letter on a clash, never reused', () => {
+    const paper = make()
+    const first = store.addSource(db, paper.id, BOOK)
+    const second = store.addSource(db, paper.id, BOOK)
+    expect([first.key, second.key]).toEqual(['okonjo-2021', 'okonjo-2021b'])
+    store.dropUse(db, paper.id, second.id)
+    expect(store.addSource(db, paper.id, BOOK).key).toBe('okonjo-2021c')
+    expect(problem(() => store.changeUse(db, paper.id, first.id, { revision: 1, key: 'okonjo-2021b' }))?.code).toBe('key-taken')
+  })
+  it('serve several papers and stay on the shelf when one lets them go', () => {
+    const [one, other] = [make(), make()]
+    const source = store.addSource(db, one.id, BOOK)
+    store.useSource(db, other.id, source.id)
+    store.dropUse(db, one.id, source.id)
+    expect(store.getWorkspace(db, one.id).sources).toEqual([])
+    expect(store.getWorkspace(db, other.id).sources.map(s => s.id)).toEqual([source.id])
+    expect(store.listShelf(db).map(s => s.id)).toEqual([source.id])
+  })
+  it('come back into a paper with their key', () => {
+    const paper = make()
+    const source = store.addSource(db, paper.id, BOOK)
+    store.dropUse(db, paper.id, source.id)
+    expect(store.useSource(db, paper.id, source.id).key).toBe(source.key)
+  })
+  it('refuse a change from an older state', () => {
+    const paper = make()
+    const source = store.addSource(db, paper.id, BOOK)
+    store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Mine' } })
+    expect(problem(() => store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Theirs' } }))).toMatchObject({ code: 'stale', current: { fields: { title: 'Mine' } } })
+  })
+})
+
+describe('the demo', () => {
+  it('is put in once, and never touches what a visitor made or changed', () => {
+    expect(seed(db)).toBe(PAPERS.length)
+    const own = make()
+    store.changePaper(db, 'demo-carewick', { revision: 1, title: 'Changed by a visitor' })
+    expect(seed(db)).toBe(0)
+    expect(store.getPaper(db, 'demo-carewick').title).toBe('Changed by a visitor')
+    expect(store.getPaper(db, own.id).title).toBe('A paper')
+    expect(db.select().from(papers).where(eq(papers.madeBy, 'demo')).all()).toHaveLength(PAPERS.length)
+  })
+  it('is what it says: 1,500 words, 12 sources, 15 citations or more, 2 block quotations', () => {
+    const [main] = PAPERS
+    const doc = toDocument(main!)
+    expect(countWords(doc)).toBeGreaterThanOrEqual(1450)
+    expect(main!.uses).toHaveLength(12)
+    expect(citationsOf(doc).length).toBeGreaterThanOrEqual(15)
+    expect(doc.content!.filter((node: DocNode) => node.type === 'blockquote')).toHaveLength(2)
+  })
+  it.each(PAPERS.map(p => [p.title, p] as const))('%s cites only sources it uses, and leaves no mark unread', (_, paper) => {
+    const doc = toDocument(paper)
+    expect(JSON.stringify(doc)).not.toContain('[ref')
+    const known = new Set(SOURCES.map(s => s.key))
+    expect(paper.uses.every(key => known.has(key))).toBe(true)
+    const cited = new Set(citationsOf(doc).flatMap(c => c.items.map(i => i.id.replace('demo-', ''))))
+    expect([...cited].every(key => paper.uses.includes(key))).toBe(true)
+  })
+  it('is all made up', () => {
+    const text = JSON.stringify([SOURCES, PAPERS])
+    for (const [address] of text.matchAll(/https?:\/\/[^"/\s]+/gu)) expect(address).toMatch(/\.example$/u)
+    for (const [doi] of text.matchAll(/10\.\d{4,9}\//gu)) expect(doi).toBe('10.5555/')
+  })
+})
+
+describe('a database that cannot be used', () => {
+  it('is named and left as it is', () => {
+    const file = join(folder, 'letter.sqlite')
+    writeFileSync(file, 'a letter, not a database')
+    expect(() => openDatabase(file)).toThrow(DatabaseTrouble)
+    expect(readFileSync(file, 'utf8')).toBe('a letter, not a database')
+    expect(() => openDatabase(folder)).toThrow(/is not a file/u)
+  })
+})

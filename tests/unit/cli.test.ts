@@ -1,0 +1,68 @@
+/** The `dendle` command as a script calls it: exit status, standard output, problems one a line on standard error. */
+import { spawnSync } from 'node:child_process'
+import { readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { describe, expect, it } from 'vitest'
+
+const COMMAND = fileURLToPath(new URL('../../bin/dendle.mjs', import.meta.url))
+const EXAMPLES = fileURLToPath(new URL('../conformance/sources.json', import.meta.url))
+function dendle(args: string[], input = '') {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [COMMAND, ...args], { input, encoding: 'utf8' })
+  return { status, stdout, problems: stderr.split('\n').filter(Boolean) }
+}
+const JOB = {
+  style: 'apa-7',
+  sources: [{ id: 'art-one', type: 'article-journal', title: 'Silt and patience', author: [{ family: 'Okonjo', given: 'Adaeze R.' }], issued: { 'date-parts': [[2021]] }, 'container-title': 'Journal of Estuary Heritage', volume: '14' }],
+  citations: [{ items: [{ id: 'art-one', locator: '104', label: 'page', prefix: 'see', suffix: '' }], form: 'parenthetical' }, { items: [{ id: 'art-one' }], form: 'narrative' }],
+}
+
+describe('dendle cite', () => {
+  it('answers a job', () => {
+    const { status, stdout, problems } = dendle(['cite'], JSON.stringify(JOB))
+    expect([status, problems]).toEqual([0, []])
+    expect(JSON.parse(stdout)).toEqual({
+      style: 'apa-7', citations: ['(see Okonjo, 2021, p. 104)', 'Okonjo (2021)'], notes: [], list: ['Okonjo, A. R. (2021). Silt and patience. *Journal of Estuary Heritage*, *14*.'],
+      sources: { 'art-one': { reference: 'Okonjo, A. R. (2021). Silt and patience. *Journal of Estuary Heritage*, *14*.', parenthetical: '(Okonjo, 2021)', narrative: 'Okonjo (2021)', note: null, shortNote: null } },
+    })
+  })
+  it('answers several jobs, and does what can be done of them', () => {
+    const { status, stdout, problems } = dendle(['cite'], JSON.stringify([JOB, { style: 'none', sources: [] }]))
+    expect(status).toBe(1)
+    expect((JSON.parse(stdout) as unknown[]).map(r => r === null)).toEqual([false, true])
+    expect(problems).toHaveLength(1)
+    expect(problems[0]).toMatch(/^job\[1\]\.style: there is no style "none"; use one of apa-7/u)
+  })
+  it('fills note and short note for note styles', () => {
+    const { stdout } = dendle(['cite'], JSON.stringify({ ...JOB, style: 'chicago-18-notes', citations: [] }))
+    expect((JSON.parse(stdout) as { sources: Record<string, unknown> }).sources['art-one']).toMatchObject({ note: 'Adaeze R. Okonjo, “Silt and Patience,” *Journal of Estuary Heritage* 14 (2021).', shortNote: 'Okonjo, “Silt and Patience.”' })
+  })
+  it.each<[string, string[], string, number, RegExp]>([
+    ['input that is no JSON', ['cite'], '{nonsense', 1, /^standard input: is not JSON/u],
+    ['a file that is not there', ['cite', '/no/such/file'], '', 2, /cannot be read/u],
+    ['an output it has not', ['cite', '--to', 'pigeon'], '{}', 2, /--to takes markup, html or text/u],
+    ['no verb', [], '', 2, /a verb is missing/u],
+    ['a verb it has not', ['sing'], '', 2, /there is no verb sing/u],
+    ['an option it has not', ['styles', '--loud'], '', 2, /--loud/u],
+  ])('names %s', (_, args, input, status, says) => {
+    const done = dendle(args, input)
+    expect(done.status).toBe(status)
+    expect(done.problems[0]).toMatch(says)
+    expect(done.problems.join('\n')).not.toMatch(/\n\s+at /u)
+  })
+})
+
+describe('the other verbs', () => {
+  it('tables the styles', () => {
+    const rows = dendle(['styles']).stdout.trim().split('\n')
+    expect(rows[0]).toMatch(/^id\s+name\s+edition\s+kind$/u)
+    expect(rows.slice(1).map(row => row.split(' ')[0]).sort()).toEqual(['acs', 'ama-11', 'apa-6', 'apa-7', 'chicago-17-author-date', 'chicago-17-notes', 'chicago-18-author-date', 'chicago-18-notes', 'harvard', 'ieee', 'mla-9', 'nature', 'vancouver'])
+  })
+  it('sets the case of titles, one a line', () => {
+    expect(dendle(['case', '--style', 'apa-7'], 'The Tidal Mills of Kenya\nWhat Do Bees Want? A Report\n').stdout).toBe('The tidal mills of Kenya\nWhat do bees want? A report\n')
+  })
+  it('converts CSL-JSON to itself without loss', () => {
+    const { stdout, status } = dendle(['convert', EXAMPLES, '--to', 'csl-json'])
+    expect(status).toBe(0)
+    expect(JSON.parse(stdout)).toEqual(JSON.parse(readFileSync(EXAMPLES, 'utf8')))
+  })
+})
