@@ -61,6 +61,11 @@ describe('filing', () => {
     const sources = [article(['McKay, Una'], '2000', 'x'), article(['Maddox, Al'], '2000', 'x'), article(['van der Berg, Sanne'], '2000', 'x'), make('book', { title: 'The harbour year', issued: year('2001') }), article(['Vance, Mary'], '2000', 'x')]
     expect(list('apa-7', sources).map(e => e.split(/[,.]/u)[0])).toEqual(['*The harbour year*', 'Maddox', 'McKay', 'Vance', 'van der Berg'])
   })
+  it('files word by word where the style does', () => {
+    const sources = [article(['Newark, Al'], '2000', 'x'), article(['New York, Bo'], '2000', 'x')]
+    const first = (words: boolean) => compose({ ...style('apa-7'), list: { ...style('apa-7').list, wordByWord: words } }, sources, { citations: [], alsoList: sources.map(s => s.id) }).list[0]!.runs[0]!.text
+    expect([first(false), first(true)]).toEqual(['Newark, A.', 'New York, B.'])
+  })
   it('says why', () => {
     const { list: entries } = compose(style('apa-7'), [make('book', { title: 'The harbour year' }, 'x')], { citations: [], alsoList: ['x'] })
     expect(entries[0]!.why).toEqual(['no author: files under harbour year', 'The is ignored'])

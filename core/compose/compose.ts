@@ -168,13 +168,13 @@ function setNote(style: Style, items: readonly Item[], citation: Citation, histo
 
 // Order ------------------------------------------------------------------------------------------------------------
 
-const nameKey = (name: Name): string[] => [fold(surname(name)), fold(givenName(name)), fold(name.suffix ?? '')]
+const nameKey = (name: Name, style?: Style): string[] => [surname(name), givenName(name), name.suffix ?? ''].map(style?.list.wordByWord ? foldWords : fold)
 
 /** What a source files under: its leading names, or the stand-in, or its title without the article. */
 export function filingNames(style: Style, source: Source): string[] {
   const context = contextFor(style, source)
   const who = leader(context)
-  if (who) return who.names.flatMap(nameKey)
+  if (who) return who.names.flatMap(name => nameKey(name, style))
   const standIn = context.layout.standIn ? plain(render(context.layout.standIn, context)) : ''
   return [foldTitle(standIn || textOf(source, 'title') || textOf(source, 'container') || textOf(source, 'genre')), '', '']
 }

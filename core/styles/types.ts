@@ -145,6 +145,8 @@ export interface CitationRules {
 export interface ListRules {
   heading: string
   order: 'filing' | 'appearance'
+  /** Spaces count in filing, so that "New York" comes before "Newark"; letter by letter otherwise. */
+  wordByWord?: boolean
   /** After the names: by year, or by title. */
   then: 'year' | 'title'
   /** What replaces the names of the entry before; absent: names again. */
