@@ -33,11 +33,11 @@ const DOUBTFUL = `miller harper fleming webster potter downtown uptown midtown b
  vivid wagon wall walls wand warm watts weeks wheat wheel wild wilder wilds winter winters wise wren yard yarrow york-ish zest
  abbey ada-ish al an barb beau bo bob cal cam carol cat coral crystal dell di don dot drew ed em ester ever fern fleur flo
  gale gay gem genie ginger gill ginny happy harmony hazel heather heaven hugh-ish ida-ish io is jane-ish joe-ish jo june kat kay
- la le lo lou mac madge mai man mae may mo nan nat ned nell nova oz pam peg pip pru rain ran rene roman ron roy-ish sam sal sid si
+ la le lo lou mac madge mai man mae may mo nan nat ned nell nova oz pam peg pip pru rain ran rene roman roy-ish sam sal sid si
  so stew su sun tab tad tan ted tess tim tod tom val vi vic wan wes win woody wren yo yen zap`.split(/\s+/).filter(w => w && !w.endsWith('-ish'))
 const doubtful = new Set(DOUBTFUL)
 
-const OWN = `marx darwin freud newton einstein shakespeare plato aristotle kant hegel nietzsche foucault derrida milton dante homeric
+const OWN = `roman romans renaissance bronx brooklyn manhattan enlightenment reformation marx darwin freud newton einstein shakespeare plato aristotle kant hegel nietzsche foucault derrida milton dante homeric
  chaucer austen brontë dickens woolf joyce eliot keats shelley byron wordsworth coleridge goethe mozart beethoven bach wagner
  galileo copernicus kepler descartes hume locke hobbes rousseau voltaire machiavelli gandhi mandela lincoln churchill napoleon
  keynes hayek weber durkheim mendel linnaeus humboldt curie pasteur fourier gauss euler bayes boltzmann maxwell faraday tesla
@@ -66,6 +66,7 @@ const OWN = `marx darwin freud newton einstein shakespeare plato aristotle kant 
  google youtube facebook twitter instagram wikipedia microsoft python-language javascript linux android`
   .split(/\s+/).filter(w => w && !/-(?:month|era|church|people|empire|planet|language|distribution)$/.test(w))
 
+for (const w of OWN) doubtful.delete(w)
 const words = new Set(OWN)
 const COMMON = new Set(Object.entries(lexicon).filter(([, tag]) => ![].concat(tag).some(t => TAGS.has(t))).map(([w]) => w))
 for (const [word, tag] of Object.entries(lexicon)) {

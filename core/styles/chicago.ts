@@ -10,7 +10,7 @@ interface Variant { edition: 17 | 18, authorDate: boolean }
 
 export function chicago({ edition, authorDate }: Variant): Style {
   const old = edition === 17
-  const HEADLINE = { style: 'headline', prepositions: old ? Infinity : 4 } as const
+  const HEADLINE = { style: 'headline', prepositions: old ? Infinity : 4, prefixes: true } as const
   const inText = etAl(old ? 4 : 3, 1, { before: ' ' })
   return {
     id: `chicago-${edition}-${authorDate ? 'author-date' : 'notes'}`,

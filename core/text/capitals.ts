@@ -10,6 +10,8 @@ export interface HeadlineRule {
   style: 'headline'
   /** Prepositions up to this many letters are lowered; Infinity lowers all. */
   prepositions: number
+  /** What follows a prefix that is no word by itself stays lower: Re-emerging, Anti-intellectual (Chicago 18, 8.161). */
+  prefixes?: boolean
   /** "To" of an infinitive stays capital (ACS). */
   infinitiveTo?: boolean
 }
@@ -118,7 +120,9 @@ function headline(tokens: readonly Token[], rule: HeadlineRule, shouting: boolea
     const given = shouting ? (knownCapitals(token.text) ?? token.text.toLowerCase()) : token.text
     const nextWord = next === undefined ? undefined : tokens[next]!.text
     const nextAdjacent = next !== undefined && tokens.slice(i + 1, next).every(t => /\s/u.test(t.text))
-    token.text = edge ? capitalCompound(given, rule, true) : headlineWord(given, rule, nextWord, nextAdjacent)
+    // "As You Like It": after a pronoun, like is a verb.
+    const verb = given.toLowerCase() === 'like' && n > 0 && /^(?:i|you|we|they|who|would|to)$/iu.test(tokens[at[n - 1]!]!.text)
+    token.text = edge || verb ? capitalCompound(given, rule, true) : headlineWord(given, rule, nextWord, nextAdjacent)
   })
   return []
 }
@@ -146,11 +150,14 @@ function capitalCompound(word: string, rule: HeadlineRule, first: boolean): stri
     if (/^[-\u2010\u2011]?$/u.test(part) || hasOwnCapitals(part)) return part
     const lower = part.toLowerCase()
     const edge = i === 0 || i === parts.length - 1
+    if (rule.prefixes && i === 2 && PREFIXES.has(parts[0]!.toLowerCase()) && !isProperNoun(part)) return lower
     const small = ARTICLES.has(lower) || CONJUNCTIONS.has(lower) || (PREPOSITIONS.has(lower) && lower.length <= 4) || lower === 'to'
     if (small && !(edge && (i === 0 ? first || !PREPOSITIONS.has(lower) : true))) return lower
     return capital(part)
   }).join('')
 }
+
+const PREFIXES = new Set(['anti', 'co', 'counter', 'de', 'extra', 'hyper', 'inter', 'intra', 'macro', 'mega', 'meta', 'micro', 'mini', 'multi', 'neo', 'non', 'post', 'pre', 'pro', 'proto', 'pseudo', 're', 'semi', 'sub', 'super', 'trans', 'ultra', 'un'])
 
 /** Whether the word after "to" is a verb, which makes the to an infinitive's. */
 const looksLikeVerb = (word: string): boolean => (verbs ??= new Set(VERBS.split(/\s+/u))).has(word.toLowerCase())
@@ -164,7 +171,7 @@ const knownCapitals = (word: string): string | undefined =>
 /** Names of more than one word whose common words are part of the name: Lake Victoria, World War II, River Arun. */
 const BEFORE_NAME = new Set(['lake', 'mount', 'river', 'saint', 'st', 'cape', 'fort', 'port', 'san', 'santa', 'los', 'las', 'new', 'north', 'south', 'east', 'west', 'great', 'king', 'queen', 'pope', 'sir', 'lady', 'lord', 'prince', 'princess', 'president'])
 const AFTER_NAME = new Set(['sea', 'ocean', 'river', 'lake', 'island', 'islands', 'desert', 'mountains', 'peninsula', 'gulf', 'canal', 'empire', 'revolution', 'republic', 'war', 'act', 'valley', 'bay', 'strait', 'basin', 'channel', 'kingdom', 'states'])
-const PHRASES = [['world', 'war'], ['united', 'states'], ['united', 'kingdom'], ['united', 'nations'], ['european', 'union'], ['middle', 'ages'], ['middle', 'east'], ['cold', 'war'], ['industrial', 'revolution'], ['civil', 'war'], ['north', 'sea'], ['black', 'sea'], ['red', 'sea'], ['dead', 'sea'], ['new', 'world'], ['old', 'testament'], ['new', 'testament'], ['great', 'depression'], ['great', 'war'], ['south', 'seas'], ['hong', 'kong'], ['los', 'angeles'], ['new', 'york'], ['new', 'zealand'], ['black', 'death']]
+const PHRASES = [['world', 'war'], ['united', 'states'], ['united', 'kingdom'], ['united', 'nations'], ['european', 'union'], ['middle', 'ages'], ['middle', 'east'], ['cold', 'war'], ['industrial', 'revolution'], ['civil', 'war'], ['north', 'sea'], ['black', 'sea'], ['red', 'sea'], ['dead', 'sea'], ['new', 'world'], ['old', 'testament'], ['new', 'testament'], ['great', 'depression'], ['great', 'war'], ['south', 'seas'], ['hong', 'kong'], ['los', 'angeles'], ['new', 'york'], ['new', 'zealand'], ['black', 'death'], ['roman', 'empire'], ['barrier', 'reef'], ['great', 'barrier'], ['berlin', 'wall'], ['east', 'india'], ['india', 'company'], ['york', 'city'], ['treaty', 'organization'], ['atlantic', 'treaty'], ['latin', 'america'], ['middle', 'kingdom'], ['ice', 'age'], ['bronze', 'age'], ['iron', 'age'], ['stone', 'age']]
 
 function sentence(tokens: readonly Token[], rule: SentenceRule, shouting: boolean): string[] {
   const at = tokens.map((t, i) => (t.word ? i : -1)).filter(i => i >= 0)

@@ -54,7 +54,7 @@ botswana bouchard bouvet boyd boyko bozic bozinov bracebridge brad bradford brad
 brandi brandie brandon branislav brankov brasilia brasília bratislava brazil brazilian brazilians brazzaville breanna
 bree bremen brenda brendan brendon brenna brent brenton bret breton brett brexit brian briana brianna brianne brice
 bridgenorth bridget bridgetown bridgett bridgette briem brigham brighton brigid brigitte brisbane bristol brit britain
-british britney brits britt brittany brittney brittni brittny brock brockton bronte brontë bronwyn brooke brooklyn
+british britney brits britt brittany brittney brittni brittny brock brockton bronte brontë bronwyn bronx brooke brooklyn
 brooks brookside brookstone browne bruce brunei bruneian bruno brussels bryan bryanna bryant bryce brynn bryon buchanan
 bucharest buckingham buckinghamshire budapest buddha buddhism buddhist buddy buenos bulgaria bulgarian bulgarians burgas
 burke burkina burkinabe burma burmese bursa burt burton burundi burundian buryatia busan buster butuan byrne byron
@@ -112,11 +112,11 @@ elie elif elijah elin elina elinor eliot elisa elisabeth elise elisha eliska eli
 elizaveta ella ellen ellie elliot elliott ellis elly elma elmer elmo elnora eloise elouise elsa elsie elton elva elvin
 elvina elvira elvis elwood emanuel emanuela emelda emely emerald emerson emery emil emile emilee emilia emiliano emilie
 emilija emilio emilis emily emina emine eminem emirates emirati emiratis emirhan emma emmaline emmanuel emmanuelle
-emmeline emmett emmie emmy enfield england english englishman englishmans enid enoch enrico enrique enya enzo eoin
-epping equatorial ergi eric erica erich erick ericka erik erika eriksen eriksson erin eritrea eritrean erma ernestina
-ernestine ernesto ernie ernst errol ervin erwin eryn escobar esma esmeralda esperanza espinoza esposito essex esteban
-estela estele estella estelle estere esther estonia estonian estonians estrada estrella eswatini ethan ethel ethiopia
-ethiopian ethiopians etienne etta euclidean eugen eugene eugenia eugenie euler eunice euphrates europe european
+emmeline emmett emmie emmy enfield england english englishman englishmans enid enlightenment enoch enrico enrique enya
+enzo eoin epping equatorial ergi eric erica erich erick ericka erik erika eriksen eriksson erin eritrea eritrean erma
+ernestina ernestine ernesto ernie ernst errol ervin erwin eryn escobar esma esmeralda esperanza espinoza esposito essex
+esteban estela estele estella estelle estere esther estonia estonian estonians estrada estrella eswatini ethan ethel
+ethiopia ethiopian ethiopians etienne etta euclidean eugen eugene eugenia eugenie euler eunice euphrates europe european
 europeans eustace euston evan evangelina evangeline evans evelin evelina evelyn evens everett everglades everton evgeny
 evie evita exeter exford eymen ezekiel ezra faber fabian fabien fabio fabrice fabrizio facebook fadi fahd fairhaven
 fairview faisalabad fajr fakaofo falkland fanta faraday farah farida faroe faroese farrah farrell farsi farzana faso
@@ -182,7 +182,7 @@ johansson john john's johnathan johnathon johnie johnnie johnny johnsen johnson 
 jonah jonas jonathan jonathon jones joni jonny jonsson jordanian jordanians jordi jordon jorge jorgensen jose josef
 josefa josefina josefine joselyn joseph josephina josephine josh joshua josiah josie josue josé joung jovana jovanovic
 joya joyce jozef juan juana juanita juba judaism jude judeline judith judy julen jules julia julian juliana julianna
-julianne julie julien julienne juliet julieta juliette julio julissa julius july jung jupiter juric justin justina
+julianne julie julien julienne juliet julieta juliette julio julissa julius july june jung jupiter juric justin justina
 justine jèrriais kabardino kabita kabul kacey kacper kadiatou kaduna kaede kafkaesque kahn kaia kaitlin kaitlyn kajus
 kalanga kaleigh kali kallakurichi kalle kallie kalloe kalmykia kamal kamala kamil kamila kamile kaminski kampala kanata
 kandahar kandy kane kano kanpur kansas kant kantian kanyakumari kaohsiung kaplan kapoor kara karachay karachi karaj
@@ -298,81 +298,81 @@ quentin queretaro quezon quiana quincy quinn quinton quispe quito qur'an quran r
 rachelle rachid rachida rachmaninoff radic radu rafael raffi rahul raina rainer raipur raisa rajasthan rajesh rajshahi
 raleigh ralf ralph ramadan ramallah ramirez ramiro ramon ramona ramos ranchi randal randall randi randolph rangpur rania
 rantanen raoul raphael raquel rashad rashid rasmus rasmussen raul ravelli rawalpindi rawiri rayan rayleigh raymond rayna
-reagan reanna reba rebeca rebecca rebeka rebekah recep recife redcliffe redhill reece reem reema rees regan reggie
-regina reginald regis reid reihaneh reilley reilly reims reina reinhold reis reiter rembrandt rena renae renata renee
-rennes reta reuben reuter reyansh reyes reykjavik reyna reynaldo reynolds reza rhea rhett rhiannon rhine rhoda rhona
-rhonda ribeiro rica rican ricardo riccardo ricci richard richards richardson richelle richie richmond rick rickey ricki
-rickie ricky rico riel ries riga rihanna rikki riko riley rimas rina rita rivaldo rivas rivera riverbend riya riyadh
-rizzo road roan robbie robbin robby robert roberta roberto roberts robertson robinson robyn rocco rocha rochele rochelle
-rochester rocio roderick rodger rodney rodolfo rodrigo rodrigues rodriguez roel rogelio roger rogers roghayyeh rohan
-rojas roland rolanda rolando rolf romania romanian romanians romano romansh rome romeo romero ronald ronaldinho ronaldo
-ronan ronda roni ronna ronnie ronny roosevelt rory rosa rosalie rosalina rosalind rosalinda rosalyn rosanna rosanne
-rosario roscoe roseann roseanne roseau rosella roselle rosemarie rosemary rosenberg rosetta rosie roslyn ross rossi
-rotari roth rothko rothwell rotterdam rousseau roux rowan rowe rowena rowling roxana roxane roxanna roxanne roxie roxy
-royce ruben rubin rubio rudolf rudolph rudy rufus ruiz rumi rupaul rupert russel russell russia russian russians russo
-rusu ruth ruthie rwanda rwandan rwandans ryan ryang ryoo ryou réunion réunionese saanvi saarinen sabina sabine sabrina
-sacramento sade sadie saeed sahar sahara saharan sahin sahrawi saida saipan saito sakamoto sakeena sakhalin sakineh
-sakura salas salem salihovic salik sallie salma salminen salo salome salonen salvador salvadoran salvatore salzburg
-samantha samara sami samir samira samkelo sammarinese sammie sammy samoa samoan samoans samuel sana'a sanaa sanchez
-sandberg sandeep sanders sandra sandro sango sanjay sanskrit santana sante santiago santigold santino santo santos sanz
-sapporo saqib sara sarah sarajevo sarawak saric sarina sasaki sasha saskatchewan sato satoshi saturday saturn saudi
-saudis saul saunders savanna savic saxon saxony scandinavia scandinavian scarlett scheving schiltz schmid schmidt schmit
-schmitt schmitz schneider schroeder schubert schulz schwarz scot scotland scots scott scottie scottish scottishes scotty
-seaforth seamus sean seaton seattle sebastian sebastien segura seine seinfeld sekou selangor selena selene selim selina
-selma semjonov semyonov senegal senegalese senegaleses seoh seoul sepp september sepulveda serbia serbian serbians
-serena serge sergei sergey sergio seri serife serrano setayesh seth sevda seville sevinj seychelles seychellois seymour
-shahd shahid shaikha shaim shaimaa shakespeare shakespearean shakira shala shana shanaya shanda shane shanghai shania
-shanna shannon shanon shantou shaquille shari sharlene sharma sharon sharron sharyn shaun shauna shawn shawna shay
-shayla shayma shayna shayne shea sheba sheena sheffield shehu sheila shelby sheldon shelia shelley shelly shelton
-shenyang shenzhen sherbrooke sheri sheridan sherifa sherman sherri sherrie sherry sherwood sheryl shevchenko shevchuk
-shijiazhuang shillong shiloh shimizu shimla shira shirley shirli shirly shiyan shlomo shona shristi shyla siberia
-siberian sichuan sicilian sicily siddhartha sidney siegfried sierra sigmund sikh sikhism sikkim silas sillin silva
-silvia silvio simmons simon simona simone simonsen sinaloa sinatra sinbad sinclair sindy singapore singaporean
-singaporeans singh sinhala sint siobhan sirbu sita siti siyabonga skip skopje slobodan slovak slovakia slovaks slovene
-slovenia smirnov smit smyth snezana sobia socrates socratic sofia sofie sofija soho sokolov solomon solovyov somali
-somalia somalian somalians somayyeh somerset sondra sonia sonja sonora sonya sophia sophie sorani soren sorensen sosa
-sotho soto souleymane soung sousa souta southampton southwold soviet soviets soweto spain spalding spaniard spaniards
-spanish spencer spiderman spike springhill springwood stacey staci stacie stacy stafford staffordshire stalin stan
-stanislav stanislaw stanley starla starmer steele stefan stefanie stefano stefanos stein steiner stela stella stephan
-stephane stephanie stephen stephens steve steven stevens stevenson stevie stewart stockholm stockwell stoica stojanovic
-stoyanov stoyanova strasbourg stratford stroud stuart stuttgart suarez subotic sucre sudan sudanese sudaneses sudbury
-suffolk suha sullivan sumayah sumerian sumit sunday sunderland sunita superman surabaya suraj surat suresh suriname
-surinamer surrey susan susana susane susanna susannah susanne susi susie sussex suva suzan suzana suzane suzanna suzanne
-suzette suzhou suzie suzuki suzy svalbard sven svend svensson svoboda svobodova swahili swami swazi swaziland swede
-sweden swedes swedish swiss swisses switzerland sybil sydenham sydney syed sylhet sylvester sylvia sylvie syria syrian
-syrians szabo szymon tabasco tabatha tabitha tabriz tadgh tadzhik taha tahirovic tahiti taian taichi taichung taika
-tainan taipei taiwan taiwanese taiwaneses taiyuan tajik tajikistan takahashi takashi tala talia talitha tallinn talmud
-tamar tamara tamaulipas tamera tami tamika tamil tammi tammie tammy tampere tamra tanaka tangier tangshan tania tanika
-tanisha tanner tanya tanzania tanzanian taoism taoist tara tarana tarawa tareq tartu taryn tasha tashkent tasmania
-tatarstan tate tatiana tatsuki tatum tatyana taunton tavares tawana tbilisi teddy tegan tegucigalpa tehran teixeira
-telangana tennessee teodora teotihuacan terence teresa tereza teri terrance terre terrell terrence terri terrie terry
-tesla tessa tessie tetum texan texans texas thad thaddeus thai thailand thais thalia thames thandolwethu thanksgiving
-thatcher thea thelma theo theodor theodora theodore theresa therese thessaloniki thiago thill thimphu thom thomas
-thomasina thompson thomsen thomson thor thorarensen thorlacius thornhill thursday tian tiana tianjin tianna tianshui
-tiara tibet tibetan tiffany tigrinya tigris tijuana tilburg timbaland timisoara timmy timor timorese timothy tina
-tingting tirana tisha titus tiverton tjin tkachenko tlaxcala tobago tobias toby todd todorov todorova togo togolese
-tokelau tokelauan tokyo tolstoy tomas tomasz tomean tomic tommaso tommie tommy tomoharu tomsk tomé tonga tongan toni
-tonia tonto tonya tora torah tori toronto torquay torres toth tottenham toulon toulouse tracey traci tracie tracy tran
-travis tremblay trent trenton trevor trey tricia trieste trina trinidad trinidadian trinidadians tripoli tripp tripura
-trish trisha trista tristan trondheim troy trudy truman truro tryniski tshiluba tsonga tsui tswana tudor tuesday tula
-tully tulsa tulum tunar tunis tunisia tunisian tunisians tuominen turcan turin turing turki turkish turkmen turkmenistan
-turkmens turks turku turunen tuscan tuscany tuva tuvalu tuvaluan tuzigoot twitter tyler tyra tyrone tyson tórshavn
-türkiye udmurtia uganda ugandan ugandans ughur ugne ukraine ukrainian ukrainians ulaanbaatar ulan ulrich ulrik ulysses
-umberto unax unesco unicef upton uranus urdu ursula urte uruguay uruguayan urumqi usha usman ussr utah utrecht
-uttarakhand uxbridge uxue uzbek uzbekistan uzbekistani vaduz valencia valentin valentina valenzuela valeria valerie
-valery valletta valverde vance vancouver vanesa vanessa vanuatu vargas varna vasily vasilyev vasquez vassiljev vatican
-vaughn vauxhall vazquez veda velasquez vella velma venda venetian venezuela venezuelan venezuelans venice venus vera
-veracruz verde verdian vermont vern verna vernice vernon verona veronica versailles vesela vesely vesna vicente vicki
-vickie vicky victorian vidal vidovic vienna vientiane vietnam vietnamese vietnameses vihaan viking vikings vikky viktor
-viktoria viktorie viktorija vila villalba villalobos vilnius vilte vince vincent vincentian vincenzo vinogradov violeta
-virgil virginia virtanen visser vivaan vivaldi vivek vivian viviana vivien vivienne vlad vladimir vladislav vladivostok
-vogt vojtech volga volgograd volkov volodymyr voltaire vorobyov vostok vukovic vusala waage wagner wagnerian wakana
-wakefield wales wallace wallis wally walsh walt walter walters walton wanda warhol warren warsaw warwick warwickshire
-washington watanabe waterford watford watson waylon wayne weber wednesday weedon weiss wellington welsh welshes welter
-wembley wendell wendi wendy wentworth werner wesley weston wexford whitby whitchurch whitney whitni whitny wichita
-wickham wicklow widelene wikipedia wila wilbert wilbur wiley wilfred wilfredo wilfrid wilfried wilhelm wilhelmina
-wilkinson willa willard willemstad william williams williamson willie willis willowbrook willy wilma wilson wimmer
-winchester windhoek windsor winfried wingham winifred winkler winnie winnifred winnipeg winona winslow winston
+reagan reanna reba rebeca rebecca rebeka rebekah recep recife redcliffe redhill reece reem reema rees reformation regan
+reggie regina reginald regis reid reihaneh reilley reilly reims reina reinhold reis reiter rembrandt rena renae
+renaissance renata renee rennes reta reuben reuter reyansh reyes reykjavik reyna reynaldo reynolds reza rhea rhett
+rhiannon rhine rhoda rhona rhonda ribeiro rica rican ricardo riccardo ricci richard richards richardson richelle richie
+richmond rick rickey ricki rickie ricky rico riel ries riga rihanna rikki riko riley rimas rina rita rivaldo rivas
+rivera riverbend riya riyadh rizzo road roan robbie robbin robby robert roberta roberto roberts robertson robinson robyn
+rocco rocha rochele rochelle rochester rocio roderick rodger rodney rodolfo rodrigo rodrigues rodriguez roel rogelio
+roger rogers roghayyeh rohan rojas roland rolanda rolando rolf roman romania romanian romanians romano romans romansh
+rome romeo romero ronald ronaldinho ronaldo ronan ronda roni ronna ronnie ronny roosevelt rory rosa rosalie rosalina
+rosalind rosalinda rosalyn rosanna rosanne rosario roscoe roseann roseanne roseau rosella roselle rosemarie rosemary
+rosenberg rosetta rosie roslyn ross rossi rotari roth rothko rothwell rotterdam rousseau roux rowan rowe rowena rowling
+roxana roxane roxanna roxanne roxie roxy royce ruben rubin rubio rudolf rudolph rudy rufus ruiz rumi rupaul rupert
+russel russell russia russian russians russo rusu ruth ruthie rwanda rwandan rwandans ryan ryang ryoo ryou réunion
+réunionese saanvi saarinen sabina sabine sabrina sacramento sade sadie saeed sahar sahara saharan sahin sahrawi saida
+saipan saito sakamoto sakeena sakhalin sakineh sakura salas salem salihovic salik sallie salma salminen salo salome
+salonen salvador salvadoran salvatore salzburg samantha samara sami samir samira samkelo sammarinese sammie sammy samoa
+samoan samoans samuel sana'a sanaa sanchez sandberg sandeep sanders sandra sandro sango sanjay sanskrit santana sante
+santiago santigold santino santo santos sanz sapporo saqib sara sarah sarajevo sarawak saric sarina sasaki sasha
+saskatchewan sato satoshi saturday saturn saudi saudis saul saunders savanna savic saxon saxony scandinavia scandinavian
+scarlett scheving schiltz schmid schmidt schmit schmitt schmitz schneider schroeder schubert schulz schwarz scot
+scotland scots scott scottie scottish scottishes scotty seaforth seamus sean seaton seattle sebastian sebastien segura
+seine seinfeld sekou selangor selena selene selim selina selma semjonov semyonov senegal senegalese senegaleses seoh
+seoul sepp september sepulveda serbia serbian serbians serena serge sergei sergey sergio seri serife serrano setayesh
+seth sevda seville sevinj seychelles seychellois seymour shahd shahid shaikha shaim shaimaa shakespeare shakespearean
+shakira shala shana shanaya shanda shane shanghai shania shanna shannon shanon shantou shaquille shari sharlene sharma
+sharon sharron sharyn shaun shauna shawn shawna shay shayla shayma shayna shayne shea sheba sheena sheffield shehu
+sheila shelby sheldon shelia shelley shelly shelton shenyang shenzhen sherbrooke sheri sheridan sherifa sherman sherri
+sherrie sherry sherwood sheryl shevchenko shevchuk shijiazhuang shillong shiloh shimizu shimla shira shirley shirli
+shirly shiyan shlomo shona shristi shyla siberia siberian sichuan sicilian sicily siddhartha sidney siegfried sierra
+sigmund sikh sikhism sikkim silas sillin silva silvia silvio simmons simon simona simone simonsen sinaloa sinatra sinbad
+sinclair sindy singapore singaporean singaporeans singh sinhala sint siobhan sirbu sita siti siyabonga skip skopje
+slobodan slovak slovakia slovaks slovene slovenia smirnov smit smyth snezana sobia socrates socratic sofia sofie sofija
+soho sokolov solomon solovyov somali somalia somalian somalians somayyeh somerset sondra sonia sonja sonora sonya sophia
+sophie sorani soren sorensen sosa sotho soto souleymane soung sousa souta southampton southwold soviet soviets soweto
+spain spalding spaniard spaniards spanish spencer spiderman spike springhill springwood stacey staci stacie stacy
+stafford staffordshire stalin stan stanislav stanislaw stanley starla starmer steele stefan stefanie stefano stefanos
+stein steiner stela stella stephan stephane stephanie stephen stephens steve steven stevens stevenson stevie stewart
+stockholm stockwell stoica stojanovic stoyanov stoyanova strasbourg stratford stroud stuart stuttgart suarez subotic
+sucre sudan sudanese sudaneses sudbury suffolk suha sullivan sumayah sumerian sumit sunday sunderland sunita superman
+surabaya suraj surat suresh suriname surinamer surrey susan susana susane susanna susannah susanne susi susie sussex
+suva suzan suzana suzane suzanna suzanne suzette suzhou suzie suzuki suzy svalbard sven svend svensson svoboda svobodova
+swahili swami swazi swaziland swede sweden swedes swedish swiss swisses switzerland sybil sydenham sydney syed sylhet
+sylvester sylvia sylvie syria syrian syrians szabo szymon tabasco tabatha tabitha tabriz tadgh tadzhik taha tahirovic
+tahiti taian taichi taichung taika tainan taipei taiwan taiwanese taiwaneses taiyuan tajik tajikistan takahashi takashi
+tala talia talitha tallinn talmud tamar tamara tamaulipas tamera tami tamika tamil tammi tammie tammy tampere tamra
+tanaka tangier tangshan tania tanika tanisha tanner tanya tanzania tanzanian taoism taoist tara tarana tarawa tareq
+tartu taryn tasha tashkent tasmania tatarstan tate tatiana tatsuki tatum tatyana taunton tavares tawana tbilisi teddy
+tegan tegucigalpa tehran teixeira telangana tennessee teodora teotihuacan terence teresa tereza teri terrance terre
+terrell terrence terri terrie terry tesla tessa tessie tetum texan texans texas thad thaddeus thai thailand thais thalia
+thames thandolwethu thanksgiving thatcher thea thelma theo theodor theodora theodore theresa therese thessaloniki thiago
+thill thimphu thom thomas thomasina thompson thomsen thomson thor thorarensen thorlacius thornhill thursday tian tiana
+tianjin tianna tianshui tiara tibet tibetan tiffany tigrinya tigris tijuana tilburg timbaland timisoara timmy timor
+timorese timothy tina tingting tirana tisha titus tiverton tjin tkachenko tlaxcala tobago tobias toby todd todorov
+todorova togo togolese tokelau tokelauan tokyo tolstoy tomas tomasz tomean tomic tommaso tommie tommy tomoharu tomsk
+tomé tonga tongan toni tonia tonto tonya tora torah tori toronto torquay torres toth tottenham toulon toulouse tracey
+traci tracie tracy tran travis tremblay trent trenton trevor trey tricia trieste trina trinidad trinidadian trinidadians
+tripoli tripp tripura trish trisha trista tristan trondheim troy trudy truman truro tryniski tshiluba tsonga tsui tswana
+tudor tuesday tula tully tulsa tulum tunar tunis tunisia tunisian tunisians tuominen turcan turin turing turki turkish
+turkmen turkmenistan turkmens turks turku turunen tuscan tuscany tuva tuvalu tuvaluan tuzigoot twitter tyler tyra tyrone
+tyson tórshavn türkiye udmurtia uganda ugandan ugandans ughur ugne ukraine ukrainian ukrainians ulaanbaatar ulan ulrich
+ulrik ulysses umberto unax unesco unicef upton uranus urdu ursula urte uruguay uruguayan urumqi usha usman ussr utah
+utrecht uttarakhand uxbridge uxue uzbek uzbekistan uzbekistani vaduz valencia valentin valentina valenzuela valeria
+valerie valery valletta valverde vance vancouver vanesa vanessa vanuatu vargas varna vasily vasilyev vasquez vassiljev
+vatican vaughn vauxhall vazquez veda velasquez vella velma venda venetian venezuela venezuelan venezuelans venice venus
+vera veracruz verde verdian vermont vern verna vernice vernon verona veronica versailles vesela vesely vesna vicente
+vicki vickie vicky victorian vidal vidovic vienna vientiane vietnam vietnamese vietnameses vihaan viking vikings vikky
+viktor viktoria viktorie viktorija vila villalba villalobos vilnius vilte vince vincent vincentian vincenzo vinogradov
+violeta virgil virginia virtanen visser vivaan vivaldi vivek vivian viviana vivien vivienne vlad vladimir vladislav
+vladivostok vogt vojtech volga volgograd volkov volodymyr voltaire vorobyov vostok vukovic vusala waage wagner wagnerian
+wakana wakefield wales wallace wallis wally walsh walt walter walters walton wanda warhol warren warsaw warwick
+warwickshire washington watanabe waterford watford watson waylon wayne weber wednesday weedon weiss wellington welsh
+welshes welter wembley wendell wendi wendy wentworth werner wesley weston wexford whitby whitchurch whitney whitni
+whitny wichita wickham wicklow widelene wikipedia wila wilbert wilbur wiley wilfred wilfredo wilfrid wilfried wilhelm
+wilhelmina wilkinson willa willard willemstad william williams williamson willie willis willowbrook willy wilma wilson
+wimmer winchester windhoek windsor winfried wingham winifred winkler winnie winnifred winnipeg winona winslow winston
 winterthur wisconsin wisniewski wojciech wojcik woking wolff wolfgang wolfram wong woodbridge woode woodrow woodside
 woodstock woolf woolwich wordsworth wout wouter wright wroclaw wuhan wupatki wuxi wuzhou wyatt wycombe wyoming xavier
 xhoel xhosa xiamen xian xiao xiaomei xiaoyan ximena xinyang xinyi xzibit yael yagmur yahli yakutia yakutsk yamada
@@ -479,20 +479,20 @@ foster fox frank freed freeman french frost fry gale gardener garnet gates gay g
 ginger ginny glass glen gold golden good goode goodwin grace grand grant gravel gray green grey guinea guy hale hamburg
 hammer hand happy hardy harmony harper harrow hart harvest haven hawk hay hays hazel head heath heather heaven herb
 highland highlands hill hills holiday holly homer honey hood hooks hope horn house huff hunter ice io iris is ivory ivy
-jack jade jasmine jay jean jersey jet jewel jo jordan journey joy judge june justice kat kay keen kelp king kit knight
-la lake lakefront lamb lance land lane lark laurel law laws le lea leaf leaves lee less liberty light lily limerick lin
+jack jade jasmine jay jean jersey jet jewel jo jordan journey joy judge justice kat kay keen kelp king kit knight la
+lake lakefront lamb lance land lane lark laurel law laws le lea leaf leaves lee less liberty light lily limerick lin
 little lo long lord lot lou love lovely low lowland lowlands lucky lung mac madge mae mai major man march marina marine
 mark mars marsh mason max may meadowlands melody mercer mercy merry mickey midlands midtown mike miles miller mills
 miracle mo mobile moon moss mountain nan nash nat near ned nell nelly nice noble noon north nova oak oaks ocean olive
 opal orange orchid otter owl oz paddy page paisley palmer pam panama para park parker parks parkside pat patience peace
 pearl peg penny person phoenix pierce pike pine pip pitt plum polish polo pool pope poppy porter post pots potter power
 powers pratt precious price prince princess pru queen quill rain ran raven ray reading reed reef reeves regal remedy
-rene rhodes rice rich river riverfront rivers riverside roads robin rock rod roman ron rose ruby rush russ rusty sage
-sailor saint sal sally salt sam sand sands sandy savage savannah say scarlet sea seal sears sharp sharps shell shepherd
-shore short si sid silver singer six skinner sky skye small smith snow so sol song sonny south sparks split spring
-squires star stark steel sterling stern stew stone storm stout street strong su sue summer summers sun sunny swallow
-swan swift tab tad taffy talon tan taylor teal ted temper temple tess thistle thorn tide tiger tim tod tom tony trace
-trinity true truth tucker turkey turner tweed uptown val vale valentine van venture vi vic victor victoria viola violet
-vivid von wade wagon walker wall walls wan wand ward warm waters watts weaver webb webster weeks wells wes west wheat
-wheel white wild wilder wilds will willow win winter winters wise wolf wood woods woody wren yard yarrow yen yo young
-zap zest`
+rene rhodes rice rich river riverfront rivers riverside roads robin rock rod rose ruby rush russ rusty sage sailor saint
+sal sally salt sam sand sands sandy savage savannah say scarlet sea seal sears sharp sharps shell shepherd shore short
+si sid silver singer six skinner sky skye small smith snow so sol song sonny south sparks split spring squires star
+stark steel sterling stern stew stone storm stout street strong su sue summer summers sun sunny swallow swan swift tab
+tad taffy talon tan taylor teal ted temper temple tess thistle thorn tide tiger tim tod tom tony trace trinity true
+truth tucker turkey turner tweed uptown val vale valentine van venture vi vic victor victoria viola violet vivid von
+wade wagon walker wall walls wan wand ward warm waters watts weaver webb webster weeks wells wes west wheat wheel white
+wild wilder wilds will willow win winter winters wise wolf wood woods woody wren yard yarrow yen yo young zap
+zest`
