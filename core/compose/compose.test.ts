@@ -206,3 +206,11 @@ describe('credits under a reproduction', () => {
     ['harvard', 'Source: Okonjo (2021).'], ['ieee', 'Reproduced from ref. 3.'],
   ])('%s', (id, credit) => expect(toMarkup(captionCredit(style(id), chart, 3))).toBe(credit))
 })
+
+describe('usernames', () => {
+  const post = make('social-post', { author: [{ family: 'Fenn', given: 'Walter', username: '@tidelines' }], issued: year('30 October 2023'), title: 'The gate is back', container: 'Chirpline', url: 'https://chirpline.example/1' })
+  it.each([['apa-7', 'Fenn, W. [@tidelines]. (2023'], ['mla-9', 'Fenn, Walter [@tidelines]. “'], ['chicago-18-notes', 'Fenn, Walter (@tidelines). “'], ['harvard', 'Fenn, W. (2023)']])('%s', (id, start) => {
+    expect(plain(composeAlone(style(id), post).reference!).startsWith(start)).toBe(true)
+  })
+  it('stay out of the text', () => expect(text('apa-7', [post], [cite(post.id)])).toEqual(['(Fenn, 2023)']))
+})

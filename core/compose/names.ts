@@ -7,6 +7,8 @@ export interface NameOptions {
   field: string
   /** Names to show before "et al.", when more are needed to tell works apart. */
   atLeast?: number
+  /** How a username follows its name: " [{username}]". */
+  username?: string
   /** Groups met for the first time: given with their abbreviation. */
   introduce?: ReadonlySet<string>
   /** Group names by their abbreviation. */
@@ -43,7 +45,8 @@ export function setNames(names: readonly Name[], form: NameForm, options: NameOp
   const etAl = form.etAl
   const short = etAl && names.length >= etAl.from && Math.max(etAl.keep, options.atLeast ?? 0) < names.length
   const shown = short ? names.slice(0, Math.max(etAl.keep, options.atLeast ?? 0)) : names
-  const text = (name: Name, i: number) => setName(name, form, i, options.abbreviate) + (name.literal && name.short && options.introduce?.has(name.literal) ? ` [${name.short}]` : '')
+  const handle = (name: Name) => (name.username && options.username ? options.username.replace('{username}', name.username) : '')
+  const text = (name: Name, i: number) => setName(name, form, i, options.abbreviate) + handle(name) + (name.literal && name.short && options.introduce?.has(name.literal) ? ` [${name.short}]` : '')
   shown.forEach((name, i) => {
     if (i > 0) {
       const isLast = i === shown.length - 1 && !short

@@ -269,7 +269,7 @@ const people = (field: FieldName): Value => (context, filters) => {
 const lead: Value = (context, filters) => {
   const who = leader(context)
   if (!who) return []
-  const options = { field: who.role, ...(context.atLeast ? { atLeast: context.atLeast } : {}), ...(context.abbreviate ? { abbreviate: context.abbreviate } : {}) }
+  const options = { field: who.role, ...(context.style.username && ['lead', 'note'].includes(filters[0] ?? 'lead') ? { username: context.style.username } : {}), ...(context.atLeast ? { atLeast: context.atLeast } : {}), ...(context.abbreviate ? { abbreviate: context.abbreviate } : {}) }
   const apart = context.tellApart && filters[0] === 'short' ? context.style.citation.sameSurname?.names : undefined
   const set = setNames(who.names, form(context.style, apart ?? filters[0] ?? 'lead'), options)
   const words = context.style.roles[leadLabelKey(context, who.role)]?.label

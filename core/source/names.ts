@@ -13,6 +13,8 @@ export const nameSchema = z.object({
   suffix: z.string().optional(),
   /** A group, a username, a name of one word: printed as it stands. */
   literal: z.string().optional(),
+  /** The name used on a service, with its @. */
+  username: z.string().optional(),
   /** The abbreviation of a group's name, used after its first citation. */
   short: z.string().optional(),
 })
@@ -78,6 +80,9 @@ const PARTICLES = new Set(['van', 'von', 'de', 'der', 'den', 'del', 'della', 'di
  */
 export function readName(typed: string): Name {
   const text = typed.trim().replace(/\s+/gu, ' ')
+  // A name with the username it goes by: "Fenn, Walter [@tidelines]".
+  const handle = /^(.+?)\s*\[(@[^\]\s]+)\]$/u.exec(text)
+  if (handle) return { ...readName(handle[1]!), username: handle[2]! }
   const braced = /^\{(.*)\}$/u.exec(text)
   if (braced) return { literal: braced[1]!.trim() }
   // A group with its abbreviation: "Marine Planning Agency [MPA]".
@@ -105,7 +110,8 @@ export function readName(typed: string): Name {
 }
 
 /** A name as `readName` would read it again. */
-export function writeName(name: Name): string {
+export function writeName({ username, ...name }: Name): string {
+  if (username) return `${writeName(name)} [${username}]`
   if (name.literal !== undefined && name.short) return `${name.literal} [${name.short}]`
   if (name.literal !== undefined) return looksLikeGroup(name.literal) || !/[\s,]/u.test(name.literal) ? name.literal : `{${name.literal}}`
   return [[name.particle, name.family].filter(Boolean).join(' '), name.given, name.suffix].filter(Boolean).join(', ')

@@ -13,6 +13,8 @@ describe('names as typed', () => {
     ['Whitlock, Samuel J., Jr.', { family: 'Whitlock', given: 'Samuel J.', suffix: 'Jr.' }], ['Samuel J. Whitlock Jr.', { family: 'Whitlock', given: 'Samuel J.', suffix: 'Jr.' }],
     ['van der Berg, Sanne', { family: 'Berg', particle: 'van der', given: 'Sanne' }], ['Sanne van der Berg', { family: 'Berg', particle: 'van der', given: 'Sanne' }],
     ['Marine Planning Agency', { literal: 'Marine Planning Agency' }], ['{Northmere Museums}', { literal: 'Northmere Museums' }], ['Banksy', { literal: 'Banksy' }], ['@tidelines', { literal: '@tidelines' }],
+    ['Fenn, Walter [@tidelines]', { family: 'Fenn', given: 'Walter', username: '@tidelines' }], ['Northmere Museums [@nmuseums]', { literal: 'Northmere Museums', username: '@nmuseums' }],
+    ['Marine Planning Agency [MPA]', { literal: 'Marine Planning Agency', short: 'MPA' }],
     ['Sable Ortiz, Camila', { family: 'Sable Ortiz', given: 'Camila' }],
   ])('%s', (typed, name) => {
     expect(readName(typed)).toEqual(name)

@@ -51,6 +51,7 @@ export const apa7: Style = {
     'foreword': 'genre', 'archival-item': 'genre', 'journal-article': 'genre', 'magazine-article': 'genre', 'newspaper-article': 'genre',
     'phd thesis': 'Doctoral dissertation', 'doctoral thesis': 'Doctoral dissertation', 'phd dissertation': 'Doctoral dissertation', 'ma thesis': 'Master’s thesis', 'msc thesis': 'Master’s thesis', 'master’s thesis': 'Master’s thesis',
   },
+  username: ' [{username}]',
   sameMaker: { publisher: 'publisher', site: 'site' },
   shorten: { journals: false },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },

@@ -56,6 +56,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       'talk': 'genre|lecture', 'course-material': 'genre|course handout', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|photograph', 'map': 'map', 'figure': 'genre',
       'personal-communication:e-mail': 'email message', 'personal-communication:email': 'email message', 'personal-communication': 'genre|letter', 'foreword': 'genre', 'ai-output': 'genre', 'brochure': 'genre',
     },
+    username: ' ({username})',
     sameMaker: { publisher: 'keep', site: 'site' },
     shorten: { journals: false },
     url: { scheme: true, doi: 'https://doi.org/{doi}' },

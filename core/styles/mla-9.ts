@@ -38,6 +38,7 @@ export const mla9: Style = {
     'talk': 'genre|Lecture', 'course-material': 'genre|Course handout', 'artwork': '', 'foreword': 'genre', 'song': 'medium', 'album': 'medium', 'ai-output': 'genre',
     'photograph': 'Photograph', 'map': 'Map', 'figure': 'genre',
   },
+  username: ' [{username}]',
   sameMaker: { publisher: 'author', site: 'author' },
   shorten: { journals: false, universities: 'U', ampersand: 'and' },
   url: { scheme: false, doi: 'https://doi.org/{doi}' },

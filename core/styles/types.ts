@@ -207,6 +207,8 @@ export interface Style {
   }
   /** Bracketed descriptions and the words that stand for genres, by kind. */
   descriptions: Record<string, string>
+  /** How a username follows its owner's name in the list. */
+  username?: string
   /** What is left out when the author is also the publisher, or the site. */
   sameMaker: { publisher: 'keep' | 'publisher' | 'author', site: 'keep' | 'site' | 'author' }
   shorten: { journals: boolean, universities?: 'Univ.' | 'U', proceedings?: 'words' | 'proc', ampersand?: string }
