@@ -3,10 +3,11 @@
  * picker; the raised mark.
  */
 import { InputRule, Mark, Node, mergeAttributes } from '@tiptap/core'
-import { Plugin } from '@tiptap/pm/state'
+import { Plugin, type EditorState } from '@tiptap/pm/state'
+import { Decoration, DecorationSet } from '@tiptap/pm/view'
 import { VueNodeViewRenderer } from '@tiptap/vue-3'
 import CitationChip from '~/components/write/CitationChip.vue'
-import type { CitationData } from '~~/core/sheet/document'
+import { movedBehind, type CitationData } from '~~/core/sheet/document'
 
 export const newCitationId = (): string => crypto.randomUUID().slice(0, 8)
 
@@ -15,7 +16,29 @@ const parse = (text: string | null): CitationData => {
   catch { return { items: [], form: 'parenthetical' } }
 }
 
-export const CitationNode = (openPicker: () => void) => Node.create({
+export interface CitationHost {
+  openPicker: () => void
+  /** Whether the style sets raised numbers behind the stop that follows. */
+  raised: () => boolean
+}
+
+/**
+ * Shows a raised number behind the comma or full stop that follows it, as the page prints it, without moving a letter of
+ * the text: the chip shows the mark, the typed one takes no room.
+ */
+function behindStops(state: EditorState): DecorationSet {
+  const decorations: Decoration[] = []
+  state.doc.descendants((node, pos, parent, index) => {
+    if (node.type.name !== 'citation') return
+    const next = parent?.maybeChild(index + 1)
+    const ahead = next?.isText ? movedBehind(next.text ?? '') : ''
+    if (!ahead) return
+    decorations.push(Decoration.node(pos, pos + 1, {}, { ahead }), Decoration.inline(pos + 1, pos + 1 + ahead.length, { style: 'font-size:0' }))
+  })
+  return DecorationSet.create(state.doc, decorations)
+}
+
+export const CitationNode = ({ openPicker, raised }: CitationHost) => Node.create({
   name: 'citation', group: 'inline', inline: true, atom: true, selectable: true, draggable: true,
   addAttributes: () => ({
     id: { default: '', parseHTML: el => el.getAttribute('data-cid') ?? '', renderHTML: attrs => ({ 'data-cid': attrs.id as string }) },
@@ -23,7 +46,14 @@ export const CitationNode = (openPicker: () => void) => Node.create({
   }),
   parseHTML: () => [{ tag: 'span[data-citation]' }],
   renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes)],
-  addNodeView: () => VueNodeViewRenderer(CitationChip as never),
+  addNodeView: () => VueNodeViewRenderer(CitationChip as never, {
+    // Drawn again also when only what stands around it changed.
+    update: ({ oldNode, newNode, updateProps }) => {
+      if (oldNode.type !== newNode.type) return false
+      updateProps()
+      return true
+    },
+  }),
   addInputRules: () => [new InputRule({
     find: /;;$/u,
     handler: ({ range, chain }) => {
@@ -33,6 +63,7 @@ export const CitationNode = (openPicker: () => void) => Node.create({
   })],
   addKeyboardShortcuts: () => ({ 'Mod-\'': () => { openPicker(); return true } }),
   addProseMirrorPlugins: () => [new Plugin({
+    props: { decorations: state => (raised() ? behindStops(state) : null) },
     // A pasted or duplicated citation is a citation of its own.
     appendTransaction: (transactions, _before, state) => {
       if (!transactions.some(tr => tr.docChanged)) return null

@@ -9,11 +9,12 @@ export function usePaperEditor(openPicker: () => void) {
   const store = usePaper()
   /** The id of the citation whose card is open. */
   const selected = ref<string>()
+  const raised = computed(() => store.style.citation.system === 'notes' || Boolean(store.style.citation.numbers?.afterPunctuation))
   const editor = useEditor({
     content: JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>,
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3] }, code: false, codeBlock: false, strike: false, link: false, underline: false, horizontalRule: false }),
-      Superscript, CitationNode(openPicker),
+      Superscript, CitationNode({ openPicker, raised: () => raised.value }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
@@ -28,6 +29,9 @@ export function usePaperEditor(openPicker: () => void) {
   watch(() => store.bodyVersion, () => {
     editor.value?.commands.setContent(JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>, { emitUpdate: false })
   })
+
+  // A style that places numbers otherwise: the sheet is drawn again.
+  watch(raised, () => editor.value?.view.dispatch(editor.value.state.tr))
 
   function find(id: string): { pos: number, data: CitationData } | undefined {
     let found: { pos: number, data: CitationData } | undefined

@@ -105,6 +105,9 @@ export function blocksOf(doc: DocNode): Block[] {
   return blocks
 }
 
+/** The comma or full stop that a raised number before it changes places with. */
+export const movedBehind = (text: string): string => /^[.,]+[”’"']?/u.exec(text)?.[0] ?? ''
+
 /**
  * Raised numbers stand after the punctuation that follows them (Chicago 18, 13.27; AMA 11, 3.6): a citation and the
  * comma or full stop behind it change places, and no space is left before it. Dashes, colons and semicolons stay behind
@@ -119,7 +122,7 @@ export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation:
       const last = pieces[i - 1]
       if (last && last.citation === undefined && bare(citation)) pieces[i - 1] = { ...last, text: last.text.trimEnd() }
       const next = pieces[i + 1]
-      const marks = next && next.citation === undefined ? /^[.,]+[”’"']?/u.exec(next.text)?.[0] : undefined
+      const marks = next && next.citation === undefined ? movedBehind(next.text) : ''
       if (!next || !marks) continue
       pieces.splice(i, 2, { ...next, text: marks }, pieces[i]!, { ...next, text: next.text.slice(marks.length) })
       i++

@@ -103,7 +103,7 @@ function layouts(old: boolean): Record<string, Layout> {
   const paper = old ? news : '{container}'
   return {
     'journal-article': { what: '"{title}"', inside: journal, note: `{lead:note}{&, }"{title}"{&, }${journalNote}{&, }{@link}`, short: QUOTED_SHORT },
-    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT, standIn: '*{container}*', parts: { } },
+    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'newspaper-article': {
       what: '"{title}"', inside: `<lead?*${paper}*{&, }{@d}|{@d}>`, standIn: `*${paper}*`, short: QUOTED_SHORT,
       note: `{lead:note}{&, }"{title}"{&, }*${paper}*{&, }{date}{&, }{locator}{&, }{@link}`,

@@ -38,6 +38,7 @@ const chosen = computed({ get: () => store.style.id, set: (id: string) => store.
         :runs="show(store.style)"
       />
       <ChevronDown
+        class="shrink-0"
         :size="16"
         aria-hidden="true"
       />

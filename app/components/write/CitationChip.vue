@@ -6,6 +6,10 @@ const props = defineProps(nodeViewProps)
 const store = usePaper()
 const place = computed(() => store.citationPlaces.get(String(props.node.attrs.id)))
 const runs = computed(() => (place.value === undefined ? [] : store.composition.citations[place.value] ?? []))
+/** The mark that the raised number stands behind; the number is the raised end of the runs. */
+const ahead = computed(() => (props.decorations as unknown as { spec?: { ahead?: string } }[]).find(d => d.spec?.ahead)?.spec?.ahead ?? '')
+const cut = computed(() => runs.value.findLastIndex(run => !run.superscript) + 1)
+const raisedEnd = computed(() => (ahead.value && cut.value < runs.value.length ? runs.value.slice(cut.value) : []))
 const empty = computed(() => plain(runs.value).trim() === '')
 </script>
 
@@ -17,7 +21,12 @@ const empty = computed(() => plain(runs.value).trim() === '')
     :data-cid="node.attrs.id"
     contenteditable="false"
   >
-    <RunText :runs="runs" /><span
+    <template v-if="raisedEnd.length"><RunText :runs="runs.slice(0, cut)" />{{ ahead }}<RunText :runs="raisedEnd" /></template><RunText
+      v-else
+      :runs="runs"
+    /><span
+      v-if="ahead && !raisedEnd.length"
+    >{{ ahead }}</span><span
       v-if="empty"
       class="text-soft"
     >[nothing to print]</span>

@@ -129,6 +129,9 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
         @click="set({ form })"
       >
         <RunText :runs="runs" /><span
+          v-if="/^\d+$/u.test(plain(runs))"
+          class="ml-2 font-ui text-[13px] text-soft"
+        >the number alone</span><span
           v-if="note && data.form === form"
           class="mt-0.5 block text-[13.5px] text-soft"
         ><RunText :runs="note" /></span>
