@@ -82,6 +82,19 @@ export const KINDS = {
   'course-material': k({ label: 'Course material or handout', like: 'talk', required: ['author', 'issued', 'title'], usual: ['genre', 'event', 'publisher', 'url'], lead: ['author'], makers: [], whole: true, csl: 'document', hints: { event: 'the course' } }),
 } as const satisfies Record<string, Kind>
 
+/** Where a field is found on most sources, for the kinds that say nothing of their own. */
+const FOUND: Partial<Record<FieldName, string>> = {
+  author: 'under the title, or on the title page', editor: 'after “edited by”', translator: 'after “translated by”', director: 'in the credits', host: 'on the show’s page',
+  performer: 'in the credits', composer: 'in the credits', interviewer: 'who asks the questions', recipient: 'whom it was sent to', producer: 'in the credits', scriptWriter: 'in the credits', containerAuthor: 'on the title page of the whole',
+  reviewedAuthor: 'at the head of the review', issued: 'near the title, or on the imprint page', originalDate: 'on the imprint page, after “first published”', eventDate: 'on the programme', accessed: 'only if it has no date of its own', status: 'in press, forthcoming',
+  title: 'at the head of it, in full', titleShort: 'if you want another than Dendle’s', titleTranslated: 'for a title in another language', reviewedTitle: 'at the head of the review', edition: 'only if it says so', version: 'in its “about” or on its page', genre: 'what it calls itself',
+  medium: 'on the label or case', dimensions: 'on the label', scale: 'in the margin of the map', container: 'the whole it is part of', containerShort: 'on the journal’s page', volume: 'beside the title of the whole', issue: 'after the volume', number: 'on its first page',
+  season: 'in the listing', series: 'facing the title page', seriesNumber: 'after the series', event: 'on the programme', eventPlace: 'on the programme', publisher: 'on the imprint page, or at the foot', place: 'with the publisher', authority: 'at the head of it',
+  pages: 'first and last', section: 'after §', archive: 'who holds it', archivePlace: 'town of the archive', archiveLocation: 'box, folder, shelf mark', doi: 'begins with 10.', url: 'the address bar', isbn: 'by the bar code', language: 'if not English: fr, de, es…', database: 'where you found it',
+}
+/** Where on a source of this kind to look for a field. */
+export const hintFor = (kind: KindId, field: FieldName): string | undefined => kindOf(kind).hints?.[field] ?? FOUND[field]
+
 export type KindId = keyof typeof KINDS
 export const KIND_IDS = Object.keys(KINDS) as [KindId, ...KindId[]]
 export const kindOf = (id: KindId): Kind => KINDS[id]

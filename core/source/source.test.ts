@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { fromCsl, kindOfCsl, toCsl, type CslItem } from './csl'
 import { readDate, writeDate } from './dates'
 import { freeKey, letters, plainKey } from './keys'
-import { KINDS, KIND_IDS, kindChain } from './kinds'
+import { hintFor, KINDS, KIND_IDS, kindChain, kindOf } from './kinds'
 import { readLocator } from './locators'
 import { fieldsSchema, isEmpty, missing } from './model'
 import { initials, readName, readNames, surname, writeName, type Name } from './names'
@@ -85,6 +85,9 @@ describe('the model', () => {
     expect(plainKey({ id: 'a', kind: 'book', fields: {} })).toBe('source')
     expect(freeKey('marsh-2018', new Set(['marsh-2018', 'marsh-2018b']))).toBe('marsh-2018c')
     expect([0, 25, 26, 27].map(letters)).toEqual(['a', 'z', 'aa', 'ab'])
+  })
+  it.each(KIND_IDS)('tells where on a %s to look for all it needs', (kind) => {
+    expect([...kindOf(kind).required, ...kindOf(kind).usual].filter(field => !hintFor(kind, field))).toEqual([])
   })
   it('has every kind like one that exists, in a chain that ends', () => {
     for (const id of KIND_IDS) expect(kindChain(id).every(k => k in KINDS)).toBe(true)

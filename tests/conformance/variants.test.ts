@@ -1,6 +1,6 @@
 /**
  * Sources off the beaten track: several makers, editions with volumes, missing volumes, groups that publish themselves,
- * interviews, cases, standards. Each expected entry was read against the manual named in its style.
+ * interviews, cases, standards. The entries were set by the engine and then read, one by one, against the manual of each style.
  */
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
-import { kindOf } from '~~/core/source/kinds'
+import { hintFor, kindOf } from '~~/core/source/kinds'
 import { has, type Fields } from '~~/core/source/model'
 import { QUESTIONS } from '~~/core/text/runs'
 import type { PaperSource } from '~/stores/paper'
@@ -62,7 +62,7 @@ function ask(event: Event) {
           :class="width(name)"
           :name="name"
           :value="source.fields[name]"
-          :hint="kind.hints?.[name]"
+          :hint="hintFor(source.kind, name)"
           :required="kind.required.includes(name)"
           @change="change(name, $event)"
           @focus="emit('focus', name)"
