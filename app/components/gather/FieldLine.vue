@@ -46,7 +46,7 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
 <template>
   <label class="field relative block">
     <span class="flex items-baseline justify-between gap-2 text-[12.5px] text-soft">
-      <span>{{ spec.label }}</span>
+      <span class="shrink-0">{{ spec.label }}</span>
       <span class="truncate">{{ understood || hint }}</span>
     </span>
     <component
