@@ -1,6 +1,6 @@
 /** Citations in the text, by system: author and year, author and page, numbers. */
 import type { Run } from '../text/runs'
-import { dateOf, namesOf, textOf, type Source } from '../source/model'
+import { dateOf, namesOf, type Source } from '../source/model'
 import type { Locator } from '../source/locators'
 import type { Style } from '../styles/types'
 import { setLine, type Atom } from './line'
@@ -180,5 +180,3 @@ function numbered(style: Style, items: readonly Item[], form: Form): Atom[] {
   const closed = rules.each ? parts : rules.superscript ? parts : [glue(rules.open), ...parts, glue(rules.close)]
   return [...named, ...(named.length ? [glue(rules.narrative)] : []), ...closed, ...(own.length ? [glue(' ('), ...own, glue(')')] : [])]
 }
-
-export const hasTitle = (source: Source): boolean => textOf(source, 'title') !== ''

@@ -296,5 +296,3 @@ export function composeAlone(style: Style, source: Source, locator?: Locator): A
     note: noteAlone(style, source, extras, false), shortNote: noteAlone(style, source, extras, true),
   }
 }
-
-export const makersOf = (source: Source): readonly Name[] => namesOf(source, 'author')

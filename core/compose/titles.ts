@@ -1,6 +1,6 @@
 /** Titles as runs: capitals by treatment, quotation marks by depth, italics reversed inside italics; short titles. */
 import { capitalise, PREPOSITIONS, type CapitalRule } from '../text/capitals'
-import { parseRich, type Segment } from '../text/rich'
+import type { Segment } from '../text/rich'
 import { setQuotes } from '../text/quotes'
 import type { FieldName } from '../source/fields'
 import { FIELDS } from '../source/fields'
@@ -115,6 +115,3 @@ const isSeries = (words: readonly string[], comma: number): boolean => words.sli
 
 const trimEnd = (text: string, whole: string): string => balance(text === whole ? text : closeQuote(text.replace(/[,;:–—-]+$/u, '')))
 const closeQuote = (text: string): string => (/“[^”]*$/u.test(text) ? `${text}”` : text)
-
-/** A title without tags, lower case, for comparing. */
-export const plainTitle = (title: string): string => parseRich(title).map(s => s.text).join('')

@@ -69,7 +69,7 @@ const isGroupNamed = (context: Context, text: string): boolean => {
   const names = namesOf(context.source, 'author')
   return Boolean(text) && names.length === 1 && names[0]!.literal?.trim().toLowerCase() === text.toLowerCase()
 }
-const isSite = (context: Context): boolean => context.source.kind === 'web-page' || context.source.kind === 'blog-post'
+const isSite = (context: Context): boolean => kindOf(context.source.kind).inside === 'site'
 function dropsAuthor(context: Context): boolean {
   const { sameMaker } = context.style
   if (sameMaker.publisher === 'author' && kindOf(context.source.kind).whole && isGroupNamed(context, textOf(context.source, 'publisher'))) return true
@@ -90,7 +90,7 @@ export function capitalsFor(context: Context, field: FieldName, place: Place, fi
   if (field === 'title' && kind.plainTitle && !filters.includes('cased')) return { style: 'as-given' }
   if (field === 'container') {
     // An official name: a journal (it has issues), a newspaper, a site, a show; reference works online in most styles.
-    const reference = context.source.kind.endsWith('-entry') && textOf(context.source, 'url') !== '' && !context.style.onlineReferenceAsBook
+    const reference = kind.inside === 'reference' && textOf(context.source, 'url') !== '' && !context.style.onlineReferenceAsBook
     const official = kind.officialContainer || reference || textOf(context.source, 'issue') !== ''
     if (official) return capitals.container ?? { style: 'as-given' }
   }
@@ -116,13 +116,12 @@ const container: Value = (context, filters, place) => {
   const full = textOf(context.source, 'container')
   if (!full || (isSite(context) && context.style.sameMaker.site === 'site' && isGroupNamed(context, full))) return []
   const { shorten } = context.style
-  const kind = context.source.kind
-  const journal = kind === 'journal-article' || kind === 'review'
-  if (shorten.journals && journal) {
+  const { inside } = kindOf(context.source.kind)
+  if (shorten.journals && inside === 'periodical') {
     const short = textOf(context.source, 'containerShort') || abbreviateJournal(full)
     return atom(context, 'container', context.style.options.bareAbbreviations ? short.replace(/\./gu, '') : short, 'container.abbreviated')
   }
-  if (shorten.proceedings && kind === 'conference-paper') return atom(context, 'container', abbreviateProceedings(full, shorten.proceedings), 'container.abbreviated')
+  if (shorten.proceedings && inside === 'proceedings') return atom(context, 'container', abbreviateProceedings(full, shorten.proceedings), 'container.abbreviated')
   const set = title('container')(context, filters, place)
   if (filters.includes('nothe') && set[0]) set[0].text = set[0].text.replace(/^The (?=\p{Lu})/u, '')
   if (shorten.ampersand) set.forEach(a => (a.text = a.text.replace(/ & /gu, ` ${shorten.ampersand} `)))
