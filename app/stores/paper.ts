@@ -6,17 +6,23 @@ import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { compose, type Citation, type Composition } from '~~/core/compose/compose'
 import { citationIdsOf, citationsOf, countWords, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
-import { has, missing, textOf, type Fields, type Source } from '~~/core/source/model'
-import { FIELDS } from '~~/core/source/fields'
+import { has, missing, textOf, withField, type Fields, type Source } from '~~/core/source/model'
+import { FIELDS, type FieldName } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
 import { listEntry } from '~~/core/compose/entry'
 import { STYLES, styleOf, type Style } from '~~/core/styles'
+import { writeName, type Name } from '~~/core/source/names'
+import { writeDate, type SourceDate } from '~~/core/source/dates'
+import { joinFields } from '~~/core/source/joining'
 import { request } from '~/utils/request'
+import { useNotices } from './notices'
 import { Saver, type Job, type SaveState } from '~/utils/saver'
 
 export interface PaperSource extends Source { revision: number, key: string, listed: boolean, annotation: string, division: string, useRevision: number, passages: number }
 export interface PaperRecord { id: string, title: string, style: string, body: DocNode, details: Record<string, string>, revision: number, updatedAt: string }
 interface Workspace { paper: PaperRecord, sources: PaperSource[] }
+/** A job as it waits in the browser, with the revision it was made from: what changed elsewhere meanwhile is met, not overwritten. */
+type KeptJob = Job & { from?: number | undefined }
 interface Conflict { body: DocNode, title: string, style: string, details: Record<string, string>, revision: number, updatedAt: string }
 
 export const usePaper = defineStore('paper', () => {
@@ -79,7 +85,7 @@ export const usePaper = defineStore('paper', () => {
     adopt(workspace)
     saver = new Saver({
       send,
-      keep: jobs => void (jobs.length ? set(shelfKey(id), JSON.parse(JSON.stringify(jobs))) : del(shelfKey(id))).catch(() => undefined),
+      keep: jobs => void (jobs.length ? set(shelfKey(id), JSON.parse(JSON.stringify(jobs.map((job): KeptJob => ({ ...job, from: revisionOf(job.key) }))))) : del(shelfKey(id))).catch(() => undefined),
       state: (state, problem) => {
         saveState.value = state
         saveProblem.value = problem ?? ''
@@ -89,23 +95,29 @@ export const usePaper = defineStore('paper', () => {
     })
     if (import.meta.server) return
     // What this browser had not yet handed over when it was last closed.
-    const kept = await get<Job[]>(shelfKey(id)).catch(() => undefined)
+    const kept = await get<KeptJob[]>(shelfKey(id)).catch(() => undefined)
     kept?.forEach((job) => {
       apply(job)
       saver!.queue(job)
     })
   }
 
-  /** Puts a change that waited in the browser back into what is shown. */
-  function apply({ key, change }: Job) {
+  function revisionOf(key: string): number | undefined {
+    if (key === 'paper') return paper.value?.revision
+    const source = byId.value.get(key.slice(key.indexOf(':') + 1))
+    return key.startsWith('use:') ? source?.useRevision : source?.revision
+  }
+
+  /** Puts a change that waited in the browser back into what is shown, with the revision it was made from. */
+  function apply({ key, change: { base: _, ...change }, from }: KeptJob) {
     if (key === 'paper' && paper.value) {
-      Object.assign(paper.value, change)
+      Object.assign(paper.value, change, from && { revision: from })
       if (change.body) { body.value = change.body as DocNode; readCitations(body.value); bodyVersion.value++ }
     }
     const source = key.startsWith('source:') ? byId.value.get(key.slice(7)) : undefined
-    if (source) Object.assign(source, change)
+    if (source) Object.assign(source, change, from && { revision: from })
     const use = key.startsWith('use:') ? byId.value.get(key.slice(4)) : undefined
-    if (use) Object.assign(use, change)
+    if (use) Object.assign(use, change, from && { useRevision: from })
   }
 
   async function send({ key, change }: Job) {
@@ -128,6 +140,8 @@ export const usePaper = defineStore('paper', () => {
       const theirs = current as Conflict
       if (job.change.body === undefined || JSON.stringify(theirs.body) === JSON.stringify(job.change.body)) {
         paper.value!.revision = theirs.revision
+        const { title } = job.change
+        if (title !== undefined && title !== theirs.title) useNotices().say(`Another tab named this paper “${theirs.title}”. The title typed here stays.`, { bad: true, action: { label: 'Take the other', run: () => changePaper({ title: theirs.title }) } })
         return true
       }
       conflict.value = theirs
@@ -138,21 +152,26 @@ export const usePaper = defineStore('paper', () => {
     if (!source) return true
     if (what === 'source') {
       const theirs = current as { revision: number, fields: Fields }
-      // Fields this tab did not touch come from the other; those it did stay as typed here.
-      const base = (job.change.base ?? {}) as Fields
-      const mine = job.change.fields as Fields
-      const joined = { ...theirs.fields }
-      for (const name of Object.keys({ ...base, ...mine }) as (keyof Fields)[]) {
-        if (JSON.stringify(base[name]) !== JSON.stringify(mine[name])) Object.assign(joined, { [name]: mine[name] })
-      }
+      const { fields: joined, both } = joinFields((job.change.base ?? {}) as Fields, job.change.fields as Fields, theirs.fields)
       source.revision = theirs.revision
       source.fields = joined
       job.change.fields = joined
-      saver!.queue({ key: job.key, change: { ...job.change, fields: joined } })
+      saver!.queue({ key: job.key, change: { ...job.change, fields: joined, base: theirs.fields } })
+      both.forEach(name => offer(id, name, theirs.fields[name]))
       return true
     }
     source.useRevision = (current as { revision: number }).revision
     return true
+  }
+
+  /** Both tabs filled one field: what was typed here stays, and the other is one step away. */
+  function offer(id: string, name: FieldName, other: string | Name[] | SourceDate | undefined) {
+    const words = other === undefined ? '' : typeof other === 'string' ? other : Array.isArray(other) ? other.map(writeName).join('; ') : writeDate(other)
+    const label = FIELDS[name].label
+    useNotices().say(words ? `Another tab gave ${label} as “${words}”. What is typed here stays.` : `Another tab emptied ${label}. What is typed here stays.`, {
+      bad: true,
+      action: { label: 'Take the other', run: () => changeSource(id, { fields: withField(byId.value.get(id)!.fields, name, other) }) },
+    })
   }
 
   /** Two tabs wrote the same paper: keep this tab's text or take the other's; the one given up is kept as a snapshot. */

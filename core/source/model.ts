@@ -65,3 +65,9 @@ export function missing(source: Source): FieldName[] {
 /** Whether a source has no field at all. */
 export const isEmpty = (source: Pick<Source, 'fields'>): boolean =>
   ![...NAME_FIELDS, ...DATE_FIELDS, ...TEXT_FIELDS].some(name => has({ id: '', kind: 'book', fields: source.fields }, name))
+
+/** The fields with one of them set, or taken out when the value is undefined; the given ones stay as they are. */
+export function withField(fields: Fields, name: FieldName, value: Fields[FieldName] | undefined): Fields {
+  const { [name]: _, ...rest } = fields
+  return value === undefined ? rest : { ...rest, [name]: value }
+}

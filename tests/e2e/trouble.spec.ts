@@ -96,6 +96,41 @@ test('offline, what is written waits in the browser and goes out later', async (
   expect(paper.body).not.toEqual(BODY)
 })
 
+test('work kept in the browser meets what changed elsewhere meanwhile', async ({ page, context, request }) => {
+  const id = await newPaper(page, 'Kept too long')
+  await page.goto(`/papers/${id}/write`)
+  await page.getByRole('textbox', { name: 'The paper', exact: true }).click()
+  // For the whole browser: a page that closes makes a last attempt of its own.
+  await context.setOffline(true)
+  await page.keyboard.type('Typed on the train.')
+  await expect(page.getByTestId('save-state')).toContainText('Offline')
+  const again = await context.newPage()
+  await page.close({ runBeforeUnload: false })
+  const elsewhere = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Typed at home.' }] }] }
+  expect((await request.patch(`/api/papers/${id}`, { data: { revision: 1, body: elsewhere } })).status()).toBe(200)
+  await context.setOffline(false)
+  await again.goto(`/papers/${id}/write`)
+  await expect(again.getByRole('alert')).toContainText('changed in another tab')
+  await again.getByRole('button', { name: 'Take the other' }).click()
+  await expect(again.getByRole('textbox', { name: 'The paper', exact: true })).toContainText('Typed at home.')
+  expect(JSON.stringify(await (await again.request.get(`/api/papers/${id}/snapshots`)).json())).toContain('Typed on the train.')
+})
+
+test('two tabs fill one field of a source: the one here stays, the other is offered', async ({ page }) => {
+  const id = await newPaper(page, 'One field, two tabs')
+  const source = await (await page.request.post(`/api/papers/${id}/sources`, { data: { kind: 'book', fields: { title: 'Mills' } } })).json() as { id: string, revision: number }
+  await page.goto(`/papers/${id}/gather?source=${source.id}`)
+  await expect(page.getByTestId('anatomy')).toContainText('Mills')
+  expect((await page.request.patch(`/api/sources/${source.id}`, { data: { revision: source.revision, kind: 'book', fields: { title: 'Mills and tides', publisher: 'Their Press' } } })).status()).toBe(200)
+  await page.getByLabel('Publisher', { exact: true }).fill('My Press')
+  await expect(page.getByRole('status').last()).toContainText('Another tab gave Publisher as “Their Press”')
+  await expect(page.getByTestId('anatomy')).toContainText('Mills and tides')
+  await expect(page.getByTestId('anatomy')).toContainText('My Press')
+  await page.getByRole('button', { name: 'Take the other' }).click()
+  await expect(page.getByTestId('anatomy')).toContainText('Their Press')
+  await expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
+})
+
 function startOn(data: string): Promise<{ code: number | null, said: string }> {
   return new Promise((resolve) => {
     const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: '4396', NITRO_PORT: '4396', HOST: '127.0.0.1', DENDLE_DATA: data } })

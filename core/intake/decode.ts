@@ -1,0 +1,32 @@
+/** Bytes to text: UTF-8, UTF-16 and Latin-1, with or without a byte order mark; line ends made one. */
+
+export interface Decoded { text: string, encoding: 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252' }
+
+/**
+ * Reads a file's bytes. Without a byte order mark: UTF-16 if every other byte of the beginning is zero, else UTF-8 if it is
+ * valid, else Windows-1252, which has every letter of Latin-1.
+ */
+export function decode(bytes: Uint8Array): Decoded {
+  const encoding = encodingOf(bytes)
+  return { text: tidyEnds(new TextDecoder(encoding).decode(bytes)), encoding }
+}
+
+/** CRLF and CR become LF; a byte order mark and NUL characters go. */
+export const tidyEnds = (text: string): string => text.replace(/^\uFEFF/u, '').replace(/\r\n?/gu, '\n').replaceAll('\u0000', '')
+
+function encodingOf(bytes: Uint8Array): Decoded['encoding'] {
+  if (bytes[0] === 0xFF && bytes[1] === 0xFE) return 'utf-16le'
+  if (bytes[0] === 0xFE && bytes[1] === 0xFF) return 'utf-16be'
+  if (bytes[0] === 0xEF && bytes[1] === 0xBB && bytes[2] === 0xBF) return 'utf-8'
+  const head = bytes.subarray(0, 400)
+  let even = 0
+  let odd = 0
+  head.forEach((byte, i) => { if (byte === 0) { if (i % 2) odd++; else even++ } })
+  if (head.length >= 4 && odd > head.length * 0.3) return 'utf-16le'
+  if (head.length >= 4 && even > head.length * 0.3) return 'utf-16be'
+  try {
+    new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+    return 'utf-8'
+  }
+  catch { return 'windows-1252' }
+}
