@@ -2,7 +2,7 @@
 import type { KindId } from '../source/kinds'
 import type { Fields } from '../source/model'
 import { isDoi, readIsbn, tidyDoi } from './identifiers'
-import { pageDate, pageNames } from './page'
+import { pageDate, pageNames } from './page-values'
 import type { Name } from '../source/names'
 
 type Thing = Record<string, unknown>

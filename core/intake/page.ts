@@ -6,11 +6,11 @@
 import { load, type CheerioAPI } from 'cheerio/slim'
 import type { FieldName } from '../source/fields'
 import type { KindId } from '../source/kinds'
-import { readDate, type SourceDate } from '../source/dates'
+import type { SourceDate } from '../source/dates'
 import type { Fields } from '../source/model'
-import { readName, sameName, type Name } from '../source/names'
-import { isDoi, readIsbn, tidyDoi } from './identifiers'
+import { readIsbn } from './identifiers'
 import { readLinked } from './page-linked'
+import { languageOf, pageDate, pageDoi, pageNames, setter, splitTogether } from './page-values'
 import type { Intake, Proposal, Trust } from './proposal'
 
 /** What one way of tagging says. Earlier readers are trusted more. */
@@ -175,45 +175,6 @@ const withoutSite = (title: string, site: string): string => {
   const escaped = site.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')
   return title.replace(new RegExp(`\\s*(?:[|–—·»:-]|\\s-\\s)\\s*${escaped}\\s*$`, 'iu'), '').replace(new RegExp(`^${escaped}\\s*[|–—·»:-]\\s+`, 'iu'), '').trim() || title
 }
-
-// Pieces -------------------------------------------------------------------------------------------------------------
-
-function setter(fields: Fields) {
-  return (name: FieldName, value: Fields[FieldName] | undefined) => {
-    if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length)) Object.assign(fields, { [name]: value })
-  }
-}
-
-const NO_ONE = /^(?:admin(?:istrator)?|staff|editor(?:ial)?(?: staff| team| board)?|web ?master|guest|unknown|anonymous|author|user|root|null|undefined|n\/a|by)$/iu
-/** Names from tags; addresses, roles and repeats are no names. */
-export function pageNames(said: readonly string[]): Name[] {
-  const out: Name[] = []
-  for (const one of said.flatMap(splitTogether)) {
-    const text = squash(one).replace(/^by\s+/iu, '').replace(/[,;]$/u, '')
-    if (!text || text.length > 200 || NO_ONE.test(text) || /^https?:|@\w+\.\w|\bfacebook\b/iu.test(text)) continue
-    const name = readName(text.replace(/,\s*(?:Ph\.?D|M\.?D|MSc|BSc|MA|Dr)\.?\s*$/iu, ''))
-    if (!out.some(other => sameName(other, name))) out.push(name)
-  }
-  return out
-}
-/** "June Alder and Tom Baird", "June Alder, Tom Baird, and Una Croft". */
-function splitTogether(text: string): string[] {
-  const pieces = text.split(/\s*;\s*|\s+(?:and|&)\s+/u).map(piece => piece.trim().replace(/,$/u, '')).filter(Boolean)
-  // Commas separate people only where every piece is a whole name by itself.
-  return pieces.flatMap((piece) => {
-    const parts = piece.split(/\s*,\s*/u)
-    return parts.length > 1 && parts.every(part => /^\p{Lu}[\p{L}.'’-]*(?:\s+\p{L}[\p{L}.'’-]*)+$/u.test(part)) ? parts : [piece]
-  })
-}
-
-export function pageDate(said: string): SourceDate | undefined {
-  const text = squash(said).replace(/^(?:published|posted|updated)(?:\s+on)?:?\s*/iu, '')
-  if (!text) return undefined
-  const read = readDate(text.replace(/^(\d{4}[-/]\d{1,2}[-/]\d{1,2})[T ].*$/u, '$1').replace(/^(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?,?\s+/iu, '').replace(/\s+(?:at\s+)?\d{1,2}:\d{2}.*$/u, ''))
-  return read?.start && read.start.year > 0 && !read.literal ? read : undefined
-}
-const pageDoi = (said: readonly string[]): string => said.map(tidyDoi).find(isDoi) ?? ''
-const languageOf = (said: string): string => (/^en\b/iu.test(said) || !/^[a-z]{2}\b/iu.test(said) ? '' : said.slice(0, 2).toLowerCase())
 
 /** What no reader alone can see: a site that is its own author, a publisher that is the site, a title with the site behind it. */
 function tidy(kind: KindId, fields: Fields, from: Proposal['from']): string[] {
