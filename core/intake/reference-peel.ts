@@ -4,7 +4,7 @@ import type { FieldName } from '../source/fields'
 import { readDate } from '../source/dates'
 import { tidyDoi } from './identifiers'
 import { plainEdition } from './bibtex'
-import { Piece } from './reference-text'
+import type { Piece } from './reference-text'
 
 export interface Peeled {
   rest: Piece

@@ -456,4 +456,3 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
 }
 
 const looksLikePublisher = (text: string): boolean => looksLikeGroup(text) || /\b(?:books|publish\w*|house|records|pictures|editions|verlag|sons|u p|up)\b/iu.test(text)
-

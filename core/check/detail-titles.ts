@@ -1,0 +1,127 @@
+/** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
+import { capitalise, isProperNoun, PREPOSITIONS } from '../text/capitals'
+import { parseRich, stripRich, type Segment } from '../text/rich'
+import { kindOf } from '../source/kinds'
+import { textOf, withField, type Source } from '../source/model'
+import type { Style } from '../styles/types'
+import type { DetailRule } from './finding'
+
+const SMALL = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'as', 'if'])
+
+/** Segments as a stored title again, protection kept. */
+export function writeRich(segments: readonly Segment[]): string {
+  return segments.map((s) => {
+    let text = s.text
+    if (s.kept) text = `<span class="nocase">${text}</span>`
+    if (s.smallCaps) text = `<sc>${text}</sc>`
+    if (s.superscript) text = `<sup>${text}</sup>`
+    if (s.bold) text = `<b>${text}</b>`
+    return s.italic ? `<i>${text}</i>` : text
+  }).join('')
+}
+
+/** The title in the sentence case that sources are stored in, names kept, a capital after a colon. */
+export const storedCase = (title: string): string => writeRich(capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)
+
+const wordsOf = (title: string): string[] => stripRich(title).match(/\p{L}[\p{L}’'-]*/gu) ?? []
+
+/** Every word in capitals. */
+export function isShouted(title: string): boolean {
+  const letters = stripRich(title).replace(/[^\p{L}]/gu, '')
+  return letters.length > 7 && /\s/u.test(title.trim()) && letters === letters.toUpperCase() && letters !== letters.toLowerCase()
+}
+
+/** Most words of weight begin with a capital though they are no names: headline case. */
+export function isHeadline(title: string): boolean {
+  const words = wordsOf(title).filter((word, i) => i > 0 && !SMALL.has(word.toLowerCase()) && word.length > 2)
+  // A subtitle's first word has a capital in both.
+  const starts = new Set([...stripRich(title).matchAll(/[:?!—–]\s+[“‘"']?(\p{L}[\p{L}’'-]*)/gu)].map(match => match[1]!))
+  const open = words.filter(word => !starts.has(word) && !isProperNoun(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word))
+  return open.length >= 2 && open.filter(word => /^\p{Lu}/u.test(word)).length >= open.length * 0.75
+}
+
+/** Whether the style sets this source's title in sentence case, so that how it is stored shows. */
+function wantsSentence(style: Style, source: Source): boolean {
+  const rule = kindOf(source.kind).whole ? style.capitals.italic : style.capitals.roman
+  return rule.style === 'sentence'
+}
+
+const capitals: DetailRule = ({ source, style }) => {
+  const title = textOf(source, 'title')
+  if (!title || kindOf(source.kind).plainTitle) return []
+  const loud = isShouted(title)
+  if (!loud && !(isHeadline(title) && wantsSentence(style, source))) return []
+  const becomes = storedCase(title)
+  if (becomes === title) return []
+  return [{
+    rule: loud ? 'title-shouted' : 'title-headline', field: 'title', serious: loud,
+    says: loud ? 'The title is in capitals.' : `The title is capitalised for another style; ${style.short} sets it like a sentence.`,
+    fix: { label: 'Set like a sentence', shows: becomes, fields: withField(source.fields, 'title', becomes) },
+  }]
+}
+
+const containerCapitals: DetailRule = ({ source }) => {
+  const container = textOf(source, 'container')
+  if (!isShouted(container)) return []
+  const becomes = writeRich(capitalise(container, { style: 'headline', prepositions: 3 }).segments)
+  return [{ rule: 'container-shouted', field: 'container', says: 'The name of what it is in is in capitals.', fix: { label: 'Set as a name', shows: becomes, fields: withField(source.fields, 'container', becomes) } }]
+}
+
+const edges: DetailRule = ({ source }) => {
+  const title = textOf(source, 'title')
+  if (!title || kindOf(source.kind).plainTitle) return []
+  let becomes = title.replace(/(?<![.\s]\p{L}|\.)\.$/u, '')
+  const says: string[] = []
+  if (becomes !== title) says.push('ends with a full stop, which the style adds by itself')
+  const quoted = /^“([^“”]+)”$|^"([^"]+)"$/u.exec(becomes)
+  if (quoted && !['review'].includes(source.kind)) {
+    becomes = quoted[1] ?? quoted[2]!
+    says.push('stands in quotation marks, which the style adds where it wants them')
+  }
+  const site = textOf(source, 'container')
+  const behind = site ? new RegExp(`\\s*[|–—·»-]\\s*${site.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}$`, 'iu') : undefined
+  if (behind?.test(becomes)) {
+    becomes = becomes.replace(behind, '')
+    says.push(`ends with the name of the site`)
+  }
+  if (/&(?:amp|quot|lt|gt|#39|apos|nbsp);/u.test(becomes)) {
+    becomes = becomes.replaceAll('&quot;', '"').replaceAll('&#39;', '’').replaceAll('&apos;', '’').replaceAll('&nbsp;', ' ').replaceAll('&lt;', '<').replaceAll('&gt;', '>').replaceAll('&amp;', '&')
+    says.push('holds codes of a web page')
+  }
+  if (/ {2,}/u.test(becomes)) {
+    becomes = becomes.replace(/ {2,}/gu, ' ')
+    says.push('has doubled spaces')
+  }
+  return says.length && becomes ? [{ rule: 'title-edges', field: 'title' as const, says: `The title ${says.join(' and ')}.`, fix: { label: 'Tidy it', shows: becomes, fields: withField(source.fields, 'title', becomes) } }] : []
+}
+
+export const TITLE_RULES: readonly DetailRule[] = [capitals, containerCapitals, edges]
+
+/**
+ * Protects one word of a title from any change of its capitals, or releases it.
+ * @param at the word's place among the title's words, from 0
+ */
+export function toggleProtection(title: string, at: number): string {
+  let n = -1
+  const out: Segment[] = []
+  for (const segment of parseRich(title)) {
+    for (const piece of segment.text.split(/([\p{L}\p{N}][\p{L}\p{M}\p{N}.’'&-]*[\p{L}\p{N}]|[\p{L}\p{N}])/u)) {
+      if (!piece) continue
+      const word = /^[\p{L}\p{N}]/u.test(piece)
+      if (word) n++
+      const { kept, ...rest } = segment
+      const keep = word && n === at ? !kept : kept
+      const last = out.at(-1)
+      const next: Segment = { ...rest, text: piece, ...(keep ? { kept: true } : {}) }
+      if (last && Boolean(last.kept) === Boolean(next.kept) && Boolean(last.italic) === Boolean(next.italic) && Boolean(last.bold) === Boolean(next.bold) && Boolean(last.superscript) === Boolean(next.superscript) && Boolean(last.smallCaps) === Boolean(next.smallCaps)) last.text += piece
+      else out.push(next)
+    }
+  }
+  return writeRich(out)
+}
+
+/** The title's words and what is between them, each word with whether it is protected. */
+export function titleWords(title: string): { text: string, word: boolean, kept: boolean, italic: boolean }[] {
+  return parseRich(title).flatMap(segment => segment.text.split(/([\p{L}\p{N}][\p{L}\p{M}\p{N}.’'&-]*[\p{L}\p{N}]|[\p{L}\p{N}])/u).filter(Boolean)
+    .map(text => ({ text, word: /^[\p{L}\p{N}]/u.test(text), kept: Boolean(segment.kept), italic: Boolean(segment.italic) })))
+}

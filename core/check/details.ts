@@ -1,0 +1,26 @@
+/** Findings about the details of a source: all rule families, in the order a writer would mend them. */
+import { listEntry } from '../compose/entry'
+import type { Source } from '../source/model'
+import { identify, type Finding, type Setting } from './finding'
+import { ADDRESS_RULES } from './detail-addresses'
+import { NAME_RULES } from './detail-names'
+import { NUMBER_RULES } from './detail-numbers'
+import { PLACE_RULES } from './detail-places'
+import { TITLE_RULES } from './detail-titles'
+
+const RULES = [...PLACE_RULES, ...NAME_RULES, ...TITLE_RULES, ...NUMBER_RULES, ...ADDRESS_RULES]
+
+/** Everything worth looking at in one source. `settled` holds the ids of findings the writer chose to leave. */
+export function checkDetails(setting: Setting, settled: readonly string[] = []): Finding[] {
+  const { source, style } = setting
+  const found = RULES.flatMap(rule => rule(setting)).map(finding => identify(finding, source))
+  if (!found.some(finding => finding.field === 'title')) {
+    const unsure = new Set<string>()
+    listEntry(style, source, { unsure })
+    if (unsure.size) found.push(identify({ rule: 'title-unsure', field: 'title', says: `A name or a word? ${[...unsure].join(', ')}. A name keeps its capital: protect it, or leave it.`, about: [...unsure].join() }, source))
+  }
+  return settled.length ? found.filter(finding => !settled.includes(finding.id)) : found
+}
+
+/** A fix done: the fields, and the kind where it changes. */
+export const fixed = (source: Source, finding: Finding): Pick<Source, 'kind' | 'fields'> => ({ kind: finding.fix?.kind ?? source.kind, fields: finding.fix?.fields ?? source.fields })
