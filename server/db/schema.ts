@@ -32,6 +32,10 @@ export const sources = sqliteTable('sources', {
   kind: text('kind').notNull(),
   fields: text('fields', { mode: 'json' }).$type<Fields>().notNull(),
   origin: text('origin', { mode: 'json' }).$type<Record<string, unknown>>(),
+  /** Values that have no place in its kind, kept for when they have one again. */
+  parked: text('parked', { mode: 'json' }).$type<Fields>().notNull().default({}),
+  /** Ids of findings that the writer chose to leave. */
+  settled: text('settled', { mode: 'json' }).$type<string[]>().notNull().default([]),
   revision: revision(),
   ...times(),
 })
@@ -50,13 +54,18 @@ export const uses = sqliteTable('uses', {
   ...times(),
 }, table => [primaryKey({ columns: [table.paperId, table.sourceId] }), uniqueIndex('uses_key').on(table.paperId, table.key)])
 
+/** Words or ideas taken from a source; they belong to it on the shelf, `paperId` says for which paper they were taken. */
 export const passages = sqliteTable('passages', {
   id: id(),
   sourceId: text('source_id').notNull().references(() => sources.id),
   paperId: text('paper_id').references(() => papers.id),
   form: text('form').notNull(),
   words: text('words').notNull(),
+  /** The source's own words beside a paraphrase or a summary. */
+  original: text('original').notNull().default(''),
   locator: text('locator').notNull().default(''),
+  comment: text('comment').notNull().default(''),
+  tags: text('tags', { mode: 'json' }).$type<string[]>().notNull().default([]),
   revision: revision(),
   ...times(),
 })
