@@ -11,9 +11,13 @@ import { PAPERS } from './demo/papers'
 import { SOURCES } from './demo/sources'
 import { papers } from './schema'
 import { seed, toDocument } from './seed'
-import * as store from './papers'
+import * as papersStore from './papers'
+import * as sourcesStore from './sources'
+import * as passagesStore from './passages'
+import { getWorkspace } from './workspace'
 
 const folder = mkdtempSync(join(tmpdir(), 'dendle-test-'))
+const store = { ...papersStore, ...sourcesStore, ...passagesStore, getWorkspace }
 let n = 0
 let db: Db
 beforeEach(() => { db = openDatabase(join(folder, `${++n}.sqlite`)) })
@@ -23,7 +27,7 @@ const problem = (run: () => unknown) => {
   return undefined
 }
 const make = () => store.createPaper(db, { title: 'A paper', style: 'apa-7' })
-const BOOK: store.NewSource = { kind: 'book', fields: { title: 'Tides', author: [{ family: 'Okonjo' }], issued: { start: { year: 2021 } } } }
+const BOOK: sourcesStore.NewSource = { kind: 'book', fields: { title: 'Tides', author: [{ family: 'Okonjo' }], issued: { start: { year: 2021 } } } }
 
 describe('papers', () => {
   it('raise their revision with each change, and keep what was not given', () => {
@@ -83,6 +87,65 @@ describe('sources', () => {
     const source = store.addSource(db, paper.id, BOOK)
     store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Mine' } })
     expect(problem(() => store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Theirs' } }))).toMatchObject({ code: 'stale', current: { fields: { title: 'Mine' } } })
+  })
+})
+
+describe('many at once', () => {
+  it('come in together with keys of their own, or not at all', () => {
+    const paper = make()
+    expect(store.addSources(db, paper.id, [BOOK, BOOK, BOOK]).map(s => s.key)).toEqual(['okonjo-2021', 'okonjo-2021b', 'okonjo-2021c'])
+    expect(problem(() => store.addSources(db, 'no-such-paper', [BOOK]))?.code).toBe('not-found')
+    expect(store.listShelf(db)).toHaveLength(3)
+  })
+  it('leave together, and come back', () => {
+    const paper = make()
+    const ids = store.addSources(db, paper.id, [BOOK, BOOK]).map(s => s.id)
+    expect(problem(() => store.dropUses(db, paper.id, [ids[0]!, 'not-there']))?.code).toBe('not-found')
+    expect(store.getWorkspace(db, paper.id).sources).toHaveLength(2)
+    store.dropUses(db, paper.id, ids)
+    expect(store.getWorkspace(db, paper.id).sources).toHaveLength(0)
+    expect(store.useSources(db, paper.id, ids).map(s => s.key)).toEqual(['okonjo-2021', 'okonjo-2021b'])
+  })
+  it('are made one: fields, passages, and the other leaves', () => {
+    const paper = make()
+    const [keep, drop] = store.addSources(db, paper.id, [BOOK, BOOK])
+    const taken = store.addPassage(db, paper.id, { sourceId: drop!.id, ...PASSAGE })
+    const merged = store.mergeSources(db, paper.id, { keep: keep!.id, drop: drop!.id, revision: 1, kind: 'book', fields: { title: 'Tides, together' } })
+    expect(merged.moved.map(m => m.id)).toEqual([taken.id])
+    const after = store.getWorkspace(db, paper.id)
+    expect(after.sources.map(s => s.fields.title)).toEqual(['Tides, together'])
+    expect(after.passages.map(p => p.sourceId)).toEqual([keep!.id])
+    expect(problem(() => store.mergeSources(db, paper.id, { keep: keep!.id, drop: drop!.id, revision: 1, kind: 'book', fields: {} }))?.code).toBe('stale')
+  })
+  it('keep what was put aside and what was left as it is', () => {
+    const paper = make()
+    const source = store.addSource(db, paper.id, BOOK)
+    store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: BOOK.fields, parked: { volume: '14' }, settled: ['missing:publisher:x'] })
+    store.changeSource(db, source.id, { revision: 2, kind: 'book', fields: BOOK.fields })
+    expect(store.getWorkspace(db, paper.id).sources[0]).toMatchObject({ parked: { volume: '14' }, settled: ['missing:publisher:x'], revision: 3 })
+  })
+})
+
+const PASSAGE = { form: 'quotation' as const, words: 'The gate is the mill’s only clock.', original: '', locator: '133', comment: '', tags: ['time'] }
+describe('passages', () => {
+  it('are taken, changed, taken away and brought back', () => {
+    const paper = make()
+    const source = store.addSource(db, paper.id, BOOK)
+    const taken = store.addPassage(db, paper.id, { sourceId: source.id, ...PASSAGE })
+    expect(store.changePassage(db, taken.id, { revision: 1, comment: 'use it' })).toMatchObject({ comment: 'use it', words: PASSAGE.words, tags: ['time'], revision: 2 })
+    expect(problem(() => store.changePassage(db, taken.id, { revision: 1, comment: 'other' }))).toMatchObject({ code: 'stale', current: { comment: 'use it' } })
+    store.removePassage(db, taken.id, true)
+    expect(store.passagesOf(db, paper.id)).toEqual([])
+    store.removePassage(db, taken.id, false)
+    expect(store.passagesOf(db, paper.id).map(p => p.words)).toEqual([PASSAGE.words])
+  })
+  it('go with their source into every paper that uses it', () => {
+    const [one, other] = [make(), make()]
+    const source = store.addSource(db, one.id, BOOK)
+    store.addPassage(db, one.id, { sourceId: source.id, ...PASSAGE })
+    store.useSource(db, other.id, source.id)
+    expect(store.passagesOf(db, other.id)).toHaveLength(1)
+    expect(problem(() => store.addPassage(db, one.id, { sourceId: 'nobody', ...PASSAGE }))?.code).toBe('not-found')
   })
 })
 

@@ -1,6 +1,6 @@
-import * as store from '~~/server/db/papers'
+import { getSource } from '~~/server/db/sources'
 
 export default api((event) => {
-  const { id, kind, fields, revision } = store.getSource(useDb(), pathId(event, 'id', 'source'))
-  return { id, kind, fields, revision }
+  const { id, kind, fields, parked, settled, revision } = getSource(useDb(), pathId(event, 'id', 'source'))
+  return { id, kind, fields, parked, settled, revision }
 })

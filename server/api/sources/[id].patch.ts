@@ -1,3 +1,3 @@
-import * as store from '~~/server/db/papers'
+import { changeSource } from '~~/server/db/sources'
 
-export default api(async event => store.changeSource(useDb(), pathId(event, 'id', 'source'), await parseBody(event, sourceChangeSchema)))
+export default api(async event => changeSource(useDb(), pathId(event, 'id', 'source'), await parseBody(event, sourceChangeSchema)))

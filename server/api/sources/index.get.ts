@@ -1,3 +1,3 @@
-import * as store from '~~/server/db/papers'
+import { listShelf } from '~~/server/db/sources'
 
-export default api(() => store.listShelf(useDb()))
+export default api(() => listShelf(useDb()))

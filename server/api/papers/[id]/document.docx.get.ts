@@ -3,11 +3,11 @@ import { buildWordDocument } from '~~/core/handin/word'
 import { styleOf, STYLES } from '~~/core/styles'
 import { divided, type DocNode } from '~~/core/sheet/document'
 import type { Source } from '~~/core/source/model'
-import * as store from '~~/server/db/papers'
+import { getWorkspace } from '~~/server/db/workspace'
 
 /** The paper as a word-processor document; ?style= for another style than the paper's own. */
 export default api(async (event) => {
-  const { paper, sources } = store.getWorkspace(useDb(), pathId(event, 'id', 'paper'))
+  const { paper, sources } = getWorkspace(useDb(), pathId(event, 'id', 'paper'))
   const wanted = getQuery(event).style
   const style = styleOf(typeof wanted === 'string' ? wanted : paper.style)
   if (!style) throw new ApiError(422, { code: 'style', message: `There is no style "${String(wanted ?? paper.style)}". Dendle has ${STYLES.map(s => s.id).join(', ')}.`, field: 'style' })

@@ -1,3 +1,3 @@
-import * as store from '~~/server/db/papers'
+import { getWorkspace } from '~~/server/db/workspace'
 
-export default api(event => store.getWorkspace(useDb(), pathId(event, 'id', 'paper')))
+export default api(event => getWorkspace(useDb(), pathId(event, 'id', 'paper')))

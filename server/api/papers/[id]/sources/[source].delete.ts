@@ -1,3 +1,3 @@
-import * as store from '~~/server/db/papers'
+import { dropUse } from '~~/server/db/sources'
 
-export default api(event => store.dropUse(useDb(), pathId(event, 'id', 'paper'), pathId(event, 'source', 'source')))
+export default api(event => dropUse(useDb(), pathId(event, 'id', 'paper'), pathId(event, 'source', 'source')))

@@ -1,4 +1,4 @@
-import * as store from '~~/server/db/papers'
+import { changeUse } from '~~/server/db/sources'
 
 export default api(async event =>
-  store.changeUse(useDb(), pathId(event, 'id', 'paper'), pathId(event, 'source', 'source'), await parseBody(event, useChangeSchema)))
+  changeUse(useDb(), pathId(event, 'id', 'paper'), pathId(event, 'source', 'source'), await parseBody(event, useChangeSchema)))
