@@ -1,13 +1,14 @@
 /** The `dendle` command: reads arguments, standard input or a file; writes standard output. The work is in core. */
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { runJob, readSources, type JobResult, type Output, type Problem } from '../core/intake/job'
-import { toCsl } from '../core/source/csl'
+import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
+import { decode } from '../core/intake/decode'
+import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
 import { STYLES, styleOf } from '../core/styles'
 import { capitaliseText } from '../core/text/capitals'
 
 const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array of jobs, as JSON
-dendle convert [FILE] --to csl-json           sources
+dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|text]   sources
 dendle case --style STYLE [--role title|container]   one title a line
 dendle styles                                 the styles`
 
@@ -34,10 +35,13 @@ function main(args: string[]): number {
     }
     case 'convert': {
       const { values, positionals } = options(rest, { to: { type: 'string' }, from: { type: 'string' } })
-      if (values.to !== 'csl-json') throw new WrongCall(`--to takes csl-json here, not ${String(values.to ?? 'nothing')}.`)
-      const input = readJson(positionals[0], problems)
-      if (input === undefined) break
-      write(JSON.stringify(readSources(Array.isArray(input) ? input : [input], 'input', problems).map(toCsl), null, 2))
+      const to = WRITTEN.find(one => one === values.to)
+      if (!to) throw new WrongCall(`--to takes ${WRITTEN.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
+      const from = values.from === undefined ? undefined : READ_AS[values.from]
+      if (values.from !== undefined && !from) throw new WrongCall(`--from takes ${Object.keys(READ_AS).join(', ')}, not ${values.from}.`)
+      const done = convert(decode(bytesOf(positionals[0])).text, { to, ...(from ? { from } : {}), name: positionals[0] ?? '' })
+      problems.push(...done.problems)
+      write(done.text.replace(/\n$/u, ''))
       break
     }
     case 'case': {
@@ -71,8 +75,10 @@ function options(args: string[], known: Options): { values: Record<string, strin
   catch (error) { throw new WrongCall((error as Error).message) }
 }
 
-function read(file: string | undefined): string {
-  try { return readFileSync(file === undefined || file === '-' ? 0 : file, 'utf8') }
+const read = (file: string | undefined): string => bytesOf(file).toString('utf8')
+
+function bytesOf(file: string | undefined): Buffer {
+  try { return readFileSync(file === undefined || file === '-' ? 0 : file) }
   catch (error) { throw new WrongCall(`${file ?? 'standard input'} cannot be read: ${(error as Error).message}`) }
 }
 
