@@ -31,6 +31,7 @@ export default defineNuxtConfig({
   nitro: nitro as object,
   vite: {
     plugins: [tailwindcss()],
+    worker: { format: 'es' },
     optimizeDeps: { include: ['@headlessui/vue', '@lucide/vue', '@tiptap/vue-3', '@tiptap/starter-kit', '@tiptap/core', 'idb-keyval', 'zod', '@vueuse/core'] },
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },

@@ -4,30 +4,44 @@
  */
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
-import { compose, type Citation, type Composition } from '~~/core/compose/compose'
+import { compose, filingOrder, type Citation, type Composition } from '~~/core/compose/compose'
 import { citationIdsOf, citationsOf, countWords, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
-import { has, missing, textOf, withField, type Fields, type Source } from '~~/core/source/model'
+import { withField, type Fields, type Source } from '~~/core/source/model'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
-import type { KindId } from '~~/core/source/kinds'
-import { listEntry } from '~~/core/compose/entry'
-import { STYLES, styleOf, type Style } from '~~/core/styles'
+import { STYLES, styleOf } from '~~/core/styles'
 import { writeName, type Name } from '~~/core/source/names'
 import { writeDate, type SourceDate } from '~~/core/source/dates'
 import { joinFields } from '~~/core/source/joining'
+import type { PassageText } from '~~/core/source/passages'
 import { request } from '~/utils/request'
 import { useNotices } from './notices'
 import { Saver, type Job, type SaveState } from '~/utils/saver'
 
-export interface PaperSource extends Source { revision: number, key: string, listed: boolean, annotation: string, division: string, useRevision: number, passages: number }
+export interface PaperSource extends Source {
+  /** Values put aside because its kind has no place for them. */
+  parked: Fields
+  /** Ids of findings the writer chose to leave. */
+  settled: string[]
+  revision: number
+  key: string
+  listed: boolean
+  annotation: string
+  division: string
+  useRevision: number
+  addedAt: string
+}
 export interface PaperRecord { id: string, title: string, style: string, body: DocNode, details: Record<string, string>, revision: number, updatedAt: string }
-interface Workspace { paper: PaperRecord, sources: PaperSource[] }
+export interface Passage extends PassageText { id: string, sourceId: string, revision: number, createdAt: string }
+interface Workspace { paper: PaperRecord, sources: PaperSource[], passages: Passage[] }
 /** A job as it waits in the browser, with the revision it was made from: what changed elsewhere meanwhile is met, not overwritten. */
 type KeptJob = Job & { from?: number | undefined }
 interface Conflict { body: DocNode, title: string, style: string, details: Record<string, string>, revision: number, updatedAt: string }
 
 export const usePaper = defineStore('paper', () => {
   const paper = ref<PaperRecord>()
-  const sources = ref<PaperSource[]>([])
+  /** Replaced when one of them changes, never changed in place: what is composed of a source is kept by its fields. */
+  const sources = shallowRef<PaperSource[]>([])
+  const passages = shallowRef<Passage[]>([])
   const saveState = ref<SaveState>('saved')
   const saveProblem = ref('')
   const savedAt = ref<Date>()
@@ -61,11 +75,9 @@ export const usePaper = defineStore('paper', () => {
     return times
   })
   const byId = computed(() => new Map(sources.value.map(s => [s.id, s])))
-  /** Sources in the order the list files them, then those not in it, newest last. */
-  const filed = computed(() => {
-    const order = new Map(compose(style.value, sources.value, { citations: [], alsoList: sources.value.map(s => s.id) }).list.map((e, i) => [e.id, i]))
-    return [...sources.value].sort((a, b) => (order.get(a.id) ?? 1e6) - (order.get(b.id) ?? 1e6))
-  })
+  /** Sources in the order a list of all of them files them. */
+  const filed = computed(() => filingOrder(style.value, sources.value).map(id => byId.value.get(id)!))
+  const patch = (id: string, change: Partial<PaperSource>) => { sources.value = sources.value.map(source => (source.id === id ? { ...source, ...change } : source)) }
 
   // Loading and saving --------------------------------------------------------------------------------------------
   const shelfKey = (id: string) => `dendle-unsaved:${id}`
@@ -73,6 +85,7 @@ export const usePaper = defineStore('paper', () => {
   function adopt(workspace: Workspace) {
     paper.value = workspace.paper
     sources.value = workspace.sources
+    passages.value = workspace.passages
     body.value = workspace.paper.body
     readCitations(body.value)
     savedAt.value = new Date(workspace.paper.updatedAt)
@@ -104,7 +117,9 @@ export const usePaper = defineStore('paper', () => {
 
   function revisionOf(key: string): number | undefined {
     if (key === 'paper') return paper.value?.revision
-    const source = byId.value.get(key.slice(key.indexOf(':') + 1))
+    const id = key.slice(key.indexOf(':') + 1)
+    if (key.startsWith('passage:')) return passages.value.find(p => p.id === id)?.revision
+    const source = byId.value.get(id)
     return key.startsWith('use:') ? source?.useRevision : source?.revision
   }
 
@@ -114,10 +129,9 @@ export const usePaper = defineStore('paper', () => {
       Object.assign(paper.value, change, from && { revision: from })
       if (change.body) { body.value = change.body as DocNode; readCitations(body.value); bodyVersion.value++ }
     }
-    const source = key.startsWith('source:') ? byId.value.get(key.slice(7)) : undefined
-    if (source) Object.assign(source, change, from && { revision: from })
-    const use = key.startsWith('use:') ? byId.value.get(key.slice(4)) : undefined
-    if (use) Object.assign(use, change, from && { useRevision: from })
+    if (key.startsWith('source:')) patch(key.slice(7), { ...change, ...(from ? { revision: from } : {}) })
+    if (key.startsWith('use:')) patch(key.slice(4), { ...change, ...(from ? { useRevision: from } : {}) })
+    if (key.startsWith('passage:')) patchPassage(key.slice(8), { ...change, ...(from ? { revision: from } : {}) })
   }
 
   async function send({ key, change }: Job) {
@@ -128,10 +142,16 @@ export const usePaper = defineStore('paper', () => {
       return
     }
     const [what, id] = key.split(':') as [string, string]
+    if (what === 'passage') {
+      const passage = passages.value.find(p => p.id === id)
+      if (passage) patchPassage(id, { revision: (await request<Passage>('PATCH', `/api/passages/${id}`, { revision: passage.revision, ...change })).revision })
+      return
+    }
     const source = byId.value.get(id)
     if (!source) return
-    if (what === 'source') source.revision = (await request<{ revision: number }>('PATCH', `/api/sources/${id}`, { revision: source.revision, kind: change.kind, fields: change.fields })).revision
-    else source.useRevision = (await request<{ revision: number }>('PATCH', `${at}/sources/${id}`, { revision: source.useRevision, ...change })).revision
+    const { base: _, ...given } = change
+    if (what === 'source') patch(id, { revision: (await request<{ revision: number }>('PATCH', `/api/sources/${id}`, { revision: source.revision, ...given })).revision })
+    else patch(id, { useRevision: (await request<{ revision: number }>('PATCH', `${at}/sources/${id}`, { revision: source.useRevision, ...given })).revision })
   }
 
   /** A change met a newer state. What differs in other places is joined; where both wrote, the writer decides. */
@@ -148,19 +168,25 @@ export const usePaper = defineStore('paper', () => {
       return false
     }
     const [what, id] = job.key.split(':') as [string, string]
+    if (what === 'passage') {
+      const theirs = current as Passage
+      patchPassage(id, { revision: theirs.revision })
+      const { words } = job.change
+      if (words !== undefined && words !== theirs.words) useNotices().say('Another tab changed this passage. What is typed here stays.', { bad: true, action: { label: 'Take the other', run: () => changePassage(id, { words: theirs.words }) } })
+      return true
+    }
     const source = byId.value.get(id)
     if (!source) return true
     if (what === 'source') {
-      const theirs = current as { revision: number, fields: Fields }
+      const theirs = current as Pick<PaperSource, 'revision' | 'fields' | 'parked' | 'settled'>
       const { fields: joined, both } = joinFields((job.change.base ?? {}) as Fields, job.change.fields as Fields, theirs.fields)
-      source.revision = theirs.revision
-      source.fields = joined
-      job.change.fields = joined
-      saver!.queue({ key: job.key, change: { ...job.change, fields: joined, base: theirs.fields } })
+      const beside = { parked: { ...theirs.parked, ...source.parked }, settled: [...new Set([...theirs.settled, ...source.settled])] }
+      patch(id, { revision: theirs.revision, fields: joined, ...beside })
+      saver!.queue({ key: job.key, change: { ...job.change, ...beside, fields: joined, base: theirs.fields } })
       both.forEach(name => offer(id, name, theirs.fields[name]))
       return true
     }
-    source.useRevision = (current as { revision: number }).revision
+    patch(id, { useRevision: (current as { revision: number }).revision })
     return true
   }
 
@@ -198,46 +224,32 @@ export const usePaper = defineStore('paper', () => {
     readCitations(doc)
     saver!.queue({ key: 'paper', change: { body: doc } })
   }
-  const changeSource = (id: string, change: { kind?: KindId, fields?: Fields }) => {
-    const source = byId.value.get(id)!
+  const changeSource = (id: string, change: Partial<Pick<PaperSource, 'kind' | 'fields' | 'parked' | 'settled'>>) => {
+    const source = byId.value.get(id)
+    if (!source) return
     const waiting = saver!.unsaved().find(job => job.key === `source:${id}`)
-    const base = waiting?.change.base ?? JSON.parse(JSON.stringify(source.fields))
-    Object.assign(source, change)
-    saver!.queue({ key: `source:${id}`, change: { kind: source.kind, fields: JSON.parse(JSON.stringify(source.fields)), base } })
+    const base = waiting?.change.base ?? source.fields
+    patch(id, change)
+    const { kind, fields, parked, settled } = byId.value.get(id)!
+    saver!.queue({ key: `source:${id}`, change: { kind, fields, parked, settled, base } })
   }
-  const changeUse = (id: string, change: { listed?: boolean, annotation?: string, division?: string, key?: string }) => {
-    Object.assign(byId.value.get(id)!, change)
+  const changeUse = (id: string, change: { listed?: boolean, annotation?: string, division?: string }) => {
+    patch(id, change)
     saver!.queue({ key: `use:${id}`, change })
   }
-  async function addSource(kind: KindId, fields: Fields): Promise<PaperSource> {
-    const added = await request<PaperSource>('POST', `/api/papers/${paper.value!.id}/sources`, { kind, fields })
-    sources.value.push(added)
-    return byId.value.get(added.id)!
+  const patchPassage = (id: string, change: Partial<Passage>) => { passages.value = passages.value.map(p => (p.id === id ? { ...p, ...change } : p)) }
+  const changePassage = (id: string, change: Partial<PassageText>) => {
+    patchPassage(id, change)
+    saver!.queue({ key: `passage:${id}`, change })
   }
-  async function attach(sourceId: string) {
-    const added = await request<PaperSource>('POST', `/api/papers/${paper.value!.id}/sources`, { sourceId })
-    sources.value = [...sources.value.filter(s => s.id !== sourceId), added]
-  }
-  async function dropSource(id: string) {
-    await flush()
-    await request('DELETE', `/api/papers/${paper.value!.id}/sources/${id}`)
-    sources.value = sources.value.filter(s => s.id !== id)
+  /** Gives the text from outside the editor: it is saved, and the editor takes it. */
+  const replaceBody = (doc: DocNode) => {
+    write(doc)
+    bodyVersion.value++
   }
   const flush = async () => { await saver?.flush() }
   const hasUnsaved = () => (saver?.unsaved().length ?? 0) > 0
 
-  return { paper, sources, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, saveState, saveProblem, savedAt, conflict,
-    open, decide, changePaper, write, changeSource, changeUse, addSource, attach, dropSource, flush, hasUnsaved }
+  return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, saveState, saveProblem, savedAt, conflict,
+    open, decide, changePaper, write, replaceBody, changeSource, changeUse, changePassage, patch, flush, hasUnsaved }
 })
-
-/** What a slip says of its source, in words: what is missing, or that it is ready. */
-export function stateOf(source: Source, style?: Style): { ready: boolean, says: string[] } {
-  const says = missing(source).map(name => (name === 'issued' ? 'No date' : `No ${FIELDS[name].label.toLowerCase()}`))
-  if (source.kind === 'web-page' && !has(source, 'issued') && !has(source, 'accessed')) says.push('No date: note the day you read it')
-  const title = textOf(source, 'title')
-  if (title.length > 8 && title.includes(' ') && title === title.toUpperCase() && title !== title.toLowerCase()) says.push('Title in capitals: check its names')
-  const unsure = new Set<string>()
-  if (style) listEntry(style, source, { unsure })
-  if (unsure.size) says.push(`A name or a word? ${[...unsure].join(', ')}`)
-  return { ready: says.length === 0, says: says.length ? says : ['Ready'] }
-}

@@ -5,7 +5,7 @@ import type { DetailRule } from './finding'
 
 const doi: DetailRule = ({ source }) => {
   const value = textOf(source, 'doi')
-  if (!value || isDoi(value) && !/[.,;]$/u.test(value)) return []
+  if (!value || (isDoi(value) && !/[.,;]$/u.test(value))) return []
   const tidy = tidyDoi(value)
   if (isDoi(tidy)) return [{ rule: 'doi-text', field: 'doi', says: /[.,;]$/u.test(value) ? 'The DOI ends with the stop of the sentence it was copied from.' : 'The DOI has words around it; only the part from “10.” is kept.', serious: true, fix: { label: 'Tidy it', shows: tidy, fields: withField(source.fields, 'doi', tidy) } }]
   return [{ rule: 'doi-wrong', field: 'doi', says: `“${value}” is no DOI: one begins with 10., four or more digits and a slash.`, serious: true }]

@@ -15,13 +15,13 @@ const labelled: DetailRule = ({ source }) => (Object.keys(LABELS) as FieldName[]
   const value = textOf(source, field)
   const bare = value.replace(LABELS[field]!, '').trim()
   if (!value || bare === value) return []
-  return [{ rule: 'number-labelled', field, says: `“${value}” has a word that the style prints by itself where it wants one.`, fix: { label: `Keep ${bare}`, shows: bare, fields: withField(source.fields, field, bare) } }]
+  return [{ rule: 'number-labelled', field, serious: true, says: `“${value}” has a word that the style prints by itself where it wants one.`, fix: { label: `Keep ${bare}`, shows: bare, fields: withField(source.fields, field, bare) } }]
 })
 
 const upsideDown: DetailRule = ({ source }) => {
   const value = textOf(source, 'pages')
   const match = /^([A-Z]?)(\d+)(\s*[-–—]+\s*)([A-Z]?)(\d+)$/iu.exec(value)
-  if (!match || match[1]!.toLowerCase() !== match[4]!.toLowerCase() && match[4]) return []
+  if (!match || (match[4] && match[1]!.toLowerCase() !== match[4].toLowerCase())) return []
   const [from, to] = [match[2]!, match[5]!]
   if (Number(to) >= Number(from)) return []
   // "101-19" is short for 101-119.

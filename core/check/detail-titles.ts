@@ -1,24 +1,13 @@
 /** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
 import { capitalise, isProperNoun, PREPOSITIONS } from '../text/capitals'
-import { parseRich, stripRich, type Segment } from '../text/rich'
+import { stripRich } from '../text/rich'
+import { writeRich } from '../text/protection'
 import { kindOf } from '../source/kinds'
 import { textOf, withField, type Source } from '../source/model'
 import type { Style } from '../styles/types'
 import type { DetailRule } from './finding'
 
 const SMALL = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'as', 'if'])
-
-/** Segments as a stored title again, protection kept. */
-export function writeRich(segments: readonly Segment[]): string {
-  return segments.map((s) => {
-    let text = s.text
-    if (s.kept) text = `<span class="nocase">${text}</span>`
-    if (s.smallCaps) text = `<sc>${text}</sc>`
-    if (s.superscript) text = `<sup>${text}</sup>`
-    if (s.bold) text = `<b>${text}</b>`
-    return s.italic ? `<i>${text}</i>` : text
-  }).join('')
-}
 
 /** The title in the sentence case that sources are stored in, names kept, a capital after a colon. */
 export const storedCase = (title: string): string => writeRich(capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)
@@ -55,7 +44,7 @@ const capitals: DetailRule = ({ source, style }) => {
   if (becomes === title) return []
   return [{
     rule: loud ? 'title-shouted' : 'title-headline', field: 'title', serious: loud,
-    says: loud ? 'The title is in capitals.' : `The title is capitalised for another style; ${style.short} sets it like a sentence.`,
+    says: loud ? 'Every letter of it is a capital. Set like a sentence, its names need theirs back: click them.' : `The title is capitalised for another style; ${style.short} sets it like a sentence.`,
     fix: { label: 'Set like a sentence', shows: becomes, fields: withField(source.fields, 'title', becomes) },
   }]
 }
@@ -96,32 +85,3 @@ const edges: DetailRule = ({ source }) => {
 }
 
 export const TITLE_RULES: readonly DetailRule[] = [capitals, containerCapitals, edges]
-
-/**
- * Protects one word of a title from any change of its capitals, or releases it.
- * @param at the word's place among the title's words, from 0
- */
-export function toggleProtection(title: string, at: number): string {
-  let n = -1
-  const out: Segment[] = []
-  for (const segment of parseRich(title)) {
-    for (const piece of segment.text.split(/([\p{L}\p{N}][\p{L}\p{M}\p{N}.’'&-]*[\p{L}\p{N}]|[\p{L}\p{N}])/u)) {
-      if (!piece) continue
-      const word = /^[\p{L}\p{N}]/u.test(piece)
-      if (word) n++
-      const { kept, ...rest } = segment
-      const keep = word && n === at ? !kept : kept
-      const last = out.at(-1)
-      const next: Segment = { ...rest, text: piece, ...(keep ? { kept: true } : {}) }
-      if (last && Boolean(last.kept) === Boolean(next.kept) && Boolean(last.italic) === Boolean(next.italic) && Boolean(last.bold) === Boolean(next.bold) && Boolean(last.superscript) === Boolean(next.superscript) && Boolean(last.smallCaps) === Boolean(next.smallCaps)) last.text += piece
-      else out.push(next)
-    }
-  }
-  return writeRich(out)
-}
-
-/** The title's words and what is between them, each word with whether it is protected. */
-export function titleWords(title: string): { text: string, word: boolean, kept: boolean, italic: boolean }[] {
-  return parseRich(title).flatMap(segment => segment.text.split(/([\p{L}\p{N}][\p{L}\p{M}\p{N}.’'&-]*[\p{L}\p{N}]|[\p{L}\p{N}])/u).filter(Boolean)
-    .map(text => ({ text, word: /^[\p{L}\p{N}]/u.test(text), kept: Boolean(segment.kept), italic: Boolean(segment.italic) })))
-}

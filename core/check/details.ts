@@ -24,3 +24,7 @@ export function checkDetails(setting: Setting, settled: readonly string[] = []):
 
 /** A fix done: the fields, and the kind where it changes. */
 export const fixed = (source: Source, finding: Finding): Pick<Source, 'kind' | 'fields'> => ({ kind: finding.fix?.kind ?? source.kind, fields: finding.fix?.fields ?? source.fields })
+
+/** That a source is in the paper twice; the fix, a merge, is for the writer to see through. */
+export const duplicateOf = (source: Source, other: { id: string, name: string }, by: string): Finding =>
+  ({ ...identify({ rule: 'duplicate', serious: true, says: `This looks like ${other.name}, which the paper has already: the same ${by}.`, about: other.id }, source), other: other.id })

@@ -189,6 +189,9 @@ function filingKey(style: Style, source: Source): (string | number)[] {
   return [names.join('\u0001'), ...rest, source.id]
 }
 
+/** The ids of sources in the order a list of all of them would file them. */
+export const filingOrder = (style: Style, sources: readonly Source[]): string[] => fileAll(style, sources).map(source => source.id)
+
 function fileAll(style: Style, sources: readonly Source[]): Source[] {
   const keyed = sources.map(source => ({ source, key: filingKey(style, source) }))
   return keyed.sort((a, b) => compareKeys(a.key, b.key)).map(({ source }) => source)

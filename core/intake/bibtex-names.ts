@@ -2,9 +2,15 @@
 import type { Name } from '../source/names'
 import { fromLatex, toLatex } from './latex'
 
+/** A separator, everywhere in a text and at the beginning of what is left of it. */
+interface Separator { all: RegExp, here: RegExp }
+const AND: Separator = { all: /\s+and\s+/iu, here: /^\s+and\s+/iu }
+const COMMA: Separator = { all: /\s*,\s*/u, here: /^\s*,\s*/u }
+const SPACE: Separator = { all: /(?:\s|~)+/u, here: /^(?:\s|~)+/u }
+
 /** Splits a list of names at "and" outside braces. "and others" is told apart: it names no one. */
 export function readBibNames(raw: string): { names: Name[], others: boolean } {
-  const pieces = splitOutside(raw.replace(/\s+/gu, ' ').trim(), /^\s+and\s+/iu)
+  const pieces = splitOutside(raw.replace(/\s+/gu, ' ').trim(), AND)
   const names: Name[] = []
   let others = false
   for (const piece of pieces) {
@@ -20,7 +26,7 @@ export function readBibNames(raw: string): { names: Name[], others: boolean } {
 function readBibName(said: string): Name | undefined {
   const whole = /^\{(.*)\}$/su.exec(said)
   if (whole && balancedInside(whole[1]!)) return { literal: fromLatex(whole[1]!) }
-  const parts = splitOutside(said, /^\s*,\s*/u).map(part => part.trim()).filter(Boolean)
+  const parts = splitOutside(said, COMMA).map(part => part.trim()).filter(Boolean)
   const clean = (words: string) => fromLatex(words)
   if (parts.length >= 2) {
     const { von, last } = vonLast(words(parts[0]!), true)
@@ -52,14 +58,17 @@ function vonLast(all: readonly string[], lowerOnly: boolean): { von: string, las
 }
 
 const isLower = (word: string): boolean => !word.startsWith('{') && /^\p{Ll}/u.test(fromLatex(word))
-const words = (text: string): string[] => splitOutside(text, /^(?:\s|~)+/u).filter(Boolean)
+const words = (text: string): string[] => splitOutside(text, SPACE).filter(Boolean)
 const trimmed = (name: Name): Name | undefined => {
-  const out = Object.fromEntries(Object.entries(name).filter(([, value]) => value)) as Name
-  return Object.keys(out).length ? out : undefined
+  const out: Record<string, string> = {}
+  let some = false
+  for (const [part, value] of Object.entries(name)) if (value) { out[part] = value; some = true }
+  return some ? out as Name : undefined
 }
 
-/** Splits at a separator that stands outside braces. */
-function splitOutside(text: string, separator: RegExp): string[] {
+/** Splits at a separator that stands outside braces; a text without braces and commands is split at once. */
+function splitOutside(text: string, { all, here: separator }: Separator): string[] {
+  if (!/[{\\]/u.test(text)) return text.split(all)
   const out: string[] = []
   let depth = 0
   let from = 0

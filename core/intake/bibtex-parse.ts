@@ -16,6 +16,11 @@ const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', '
 /** An entry that begins a line ends whatever was left open before it. */
 const NEXT_ENTRY = /\n[ \t]*@[ \t]*[a-z]+[ \t]*[{(]/giu
 const MAX_VALUE = 200_000
+/** Read at a place in the text (sticky), without cutting it. */
+const WORD = /[a-z][a-z0-9_:+./-]*/iuy
+const BARE = /[^\s,#{}"()=]+/uy
+/** Where a delimited value may change its depth or end. */
+const TURN = /[\\{}"]/gu
 
 /** Reads a BibTeX file. Anything outside entries is a comment. Never throws. */
 export function parseBibtex(text: string, progress?: Progress): { entries: BibEntry[], problems: Problem[] } {
@@ -66,7 +71,13 @@ class Parser {
 
   private problem(line: number, what: string) { this.problems.push({ where: `line ${line}`, what }) }
 
-  private space() { while (this.at < this.limit && /\s/u.test(this.text[this.at]!)) this.at++ }
+  private space() {
+    while (this.at < this.limit) {
+      const code = this.text.charCodeAt(this.at)
+      if (code !== 32 && code !== 10 && code !== 9 && (code < 128 || !/\s/u.test(this.text[this.at]!))) return
+      this.at++
+    }
+  }
 
   private skipGroup(close: string) {
     let depth = 1
@@ -137,7 +148,8 @@ class Parser {
   private lineOf(): number { return this.lineAt(this.at) }
 
   private word(): string {
-    const match = /^[a-z][a-z0-9_:+./-]*/iu.exec(this.text.slice(this.at, Math.min(this.limit, this.at + 100)))
+    WORD.lastIndex = this.at
+    const match = this.at < this.limit ? WORD.exec(this.text) : null
     if (!match) return ''
     this.at += match[0].length
     return match[0]
@@ -152,7 +164,8 @@ class Parser {
       if (this.at >= this.limit) { this.problem(line, `${name} of ${key || 'this entry'} has no value.`); return out || undefined }
       if (char === '{' || char === '"') out += this.delimited(char, line, name, key)
       else {
-        const raw = /^[^\s,#{}"()=]+/u.exec(this.text.slice(this.at, Math.min(this.limit, this.at + 500)))?.[0]
+        BARE.lastIndex = this.at
+        const raw = BARE.exec(this.text)?.[0]
         if (!raw) { this.problem(line, `${name} of ${key || 'this entry'} has no value.`); return out || undefined }
         this.at += raw.length
         if (/^\d+$/u.test(raw)) out += raw
@@ -178,7 +191,11 @@ class Parser {
     const { text } = this
     const start = ++this.at
     let depth = 0
-    for (; this.at < this.limit; this.at++) {
+    for (; ; this.at++) {
+      TURN.lastIndex = this.at
+      const turn = TURN.exec(text)
+      this.at = turn ? Math.min(turn.index, this.limit) : this.limit
+      if (this.at >= this.limit) break
       const char = text[this.at]
       if (char === '\\') { this.at++; continue }
       if (char === '{') depth++

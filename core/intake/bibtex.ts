@@ -29,7 +29,8 @@ export function readBibtex(text: string, progress?: Progress): Intake {
 }
 
 /** What a part takes from the whole it refers to: its title becomes the container's. */
-function inherit(entry: BibEntry, byKey: ReadonlyMap<string, BibEntry>, problems: Problem[]): Map<string, string> {
+function inherit(entry: BibEntry, byKey: ReadonlyMap<string, BibEntry>, problems: Problem[]): ReadonlyMap<string, string> {
+  if (!entry.fields.has('crossref')) return entry.fields
   const fields = new Map(entry.fields)
   let at: BibEntry | undefined = entry
   const visited = new Set<BibEntry>([entry])
@@ -61,7 +62,7 @@ const RICH = new Set<FieldName>(['title', 'container', 'titleShort', 'reviewedTi
 function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal {
   const doubts: string[] = []
   const fields: Fields = {}
-  const set = (name: FieldName, value: Fields[FieldName] | undefined) => { if (value !== undefined && value !== '' && fields[name] === undefined) Object.assign(fields, { [name]: value }) }
+  const set = (name: FieldName, value: Fields[FieldName] | undefined) => { if (value !== undefined && value !== '' && fields[name] === undefined) (fields as Record<string, unknown>)[name] = value }
   const text = (name: string, target?: FieldName): string => {
     const value = raw.get(name)
     if (value === undefined) return ''
@@ -77,7 +78,7 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
     if (read.others) { others.push(target); doubts.push(`The file ends its ${FIELDS[target].label.toLowerCase()}s with “and others”: the rest are missing.`) }
     if (read.names.length) set(name === 'editor' ? editorRole(text('editortype')) : target, read.names)
   }
-  for (const [name, target] of PLAIN_FIELDS) set(target, text(name, target))
+  for (const [name, target] of PLAIN_FIELDS) if (raw.has(name)) set(target, text(name, target))
   joinSubtitles(fields, text)
   dates(raw, text, set)
   set(NUMBER_IS[kind] ?? 'issue', text('number'))
@@ -92,7 +93,8 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   if (fields.pages) fields.pages = fields.pages.replace(/\s*[-–—]+\s*/gu, '-')
   if (fields.edition) fields.edition = plainEdition(fields.edition)
   if (fields.container && kind === 'book' && entry.type === 'book' && raw.has('journal')) doubts.push('A book with a journal: check what kind of source it is.')
-  const left = [...raw].filter(([name]) => !KNOWN.has(name) && !USED.has(name))
+  const left: [string, string][] = []
+  for (const [name, value] of raw) if (!KNOWN.has(name) && !USED.has(name)) left.push([name, value])
   const custom = { bibtex: Object.fromEntries(left), ...(others.length ? { others } : {}), ...(entry.type !== KIND_TYPES[kind] ? { type: entry.type } : {}) }
   const keep = left.length > 0 || others.length > 0 || 'type' in custom
   return {
@@ -145,6 +147,7 @@ function dates(raw: ReadonlyMap<string, string>, text: Text, set: Setter) {
 
 /** "2021-03-14", "2021-03/2021-05", "2021~", or as a person writes it. */
 function isoDate(typed: string): SourceDate | undefined {
+  if (!typed) return undefined
   const [from, to] = typed.split('/')
   const circa = /[~?]$/u.test(from ?? '')
   const start = readDate((from ?? '').replace(/[~?%]$/u, ''))

@@ -29,6 +29,8 @@ const SECOND = new Set(['href', 'textcolor', 'foreignlanguage', 'texorpdfstring'
 
 function NOCASE() { return '<span class="nocase">' }
 
+const PLAIN = /[^\\{}$~`'^_-]+/uy
+
 export interface LatexOptions {
   /** Braces around words protect their capitals: they become `<span class="nocase">`. */
   protect?: boolean
@@ -41,7 +43,7 @@ export interface LatexOptions {
  * @returns Unicode text, with inline tags where `rich` asks for them.
  */
 export function fromLatex(input: string, { protect = false, rich = false }: LatexOptions = {}): string {
-  if (!/[\\{}$~`'"-]/u.test(input)) return input.replace(/\s+/gu, ' ').trim()
+  if (!/[\\{}$~`']|--/u.test(input)) return squash(input)
   let at = 0
   let math = false
   const tag = (text: string, [before, after]: readonly [string, string]) => (rich || !before.startsWith('<') ? before + text + after : text)
@@ -87,6 +89,10 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
   function group(depth: number, peek = false): string {
     let out = ''
     while (at < input.length) {
+      // Letters that mean themselves are taken in one go.
+      PLAIN.lastIndex = at
+      const plain = PLAIN.exec(input)?.[0]
+      if (plain) { out += plain; at += plain.length; continue }
       const char = input[at]!
       if (char === '}') {
         if (!peek) at++
@@ -101,7 +107,7 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
         const inner = group(depth + 1)
         // Braces around an accent are how BibTeX writes a letter, not a protection.
         const guards = protect && !math && depth === 0 && inner.trim() && !(special && [...inner].length === 1)
-        out += guards ? `\u0001${inner}\u0002` : inner
+        out += guards ? `\uE001${inner}\uE002` : inner
         continue
       }
       at++
@@ -121,9 +127,12 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
     }
     return out
   }
-  const text = group(0).replace(/\s+/gu, ' ').trim()
+  const text = squash(group(0))
   return protect ? setProtection(text, rich) : text
 }
+
+/** One space for many; most texts have no other. */
+const squash = (text: string): string => (/[\t\n\r\v\f\u00A0]|\s\s|^\s|\s$/u.test(text) ? text.replace(/\s+/gu, ' ').trim() : text)
 
 function accent(mark: string, base: string): string {
   const [, before, letter, rest] = /^((?:<[^>]*>)*)([\s\S]?)([\s\S]*)$/u.exec(base)!
@@ -133,20 +142,21 @@ function accent(mark: string, base: string): string {
 
 /** Protected stretches widened to their whole words: {T}ide protects Tide. A whole title in braces is not protected: databases brace them all. */
 function setProtection(text: string, rich: boolean): string {
-  const bare = text.replace(/[\u0001\u0002]/gu, '')
-  if (!rich || !text.includes('\u0001') || /^\u0001[^\u0001\u0002]*\u0002$/u.test(text)) return bare
+  const bare = text.replace(/[\uE001\uE002]/gu, '')
+  if (!rich || !text.includes('\uE001') || /^\uE001[^\uE001\uE002]*\uE002$/u.test(text)) return bare
   let out = ''
   for (const piece of text.split(/(\s+)/u)) {
-    const opens = (piece.match(/\u0001/gu) ?? []).length
-    const closes = (piece.match(/\u0002/gu) ?? []).length
+    if (!/[\uE001\uE002]/u.test(piece)) { out += piece; continue }
+    const opens = (piece.match(/\uE001/gu) ?? []).length
+    const closes = (piece.match(/\uE002/gu) ?? []).length
     if (opens && opens === closes) {
-      const [, before, word, after] = /^([^\p{L}\p{N}\u0001]*)([\s\S]*?)([^\p{L}\p{N}\u0002]*)$/u.exec(piece)!
-      const clean = word!.replace(/[\u0001\u0002]/gu, '')
+      const [, before, word, after] = /^([^\p{L}\p{N}\uE001]*)([\s\S]*?)([^\p{L}\p{N}\uE002]*)$/u.exec(piece)!
+      const clean = word!.replace(/[\uE001\uE002]/gu, '')
       out += clean ? `${before}${NOCASE()}${clean}</span>${after}` : before! + after!
     }
     else out += piece
   }
-  return out.replace(/\u0001([^\u0001\u0002]*)\u0002/gu, `${NOCASE()}$1</span>`).replace(/[\u0001\u0002]/gu, '')
+  return out.replace(/\uE001([^\uE001\uE002]*)\uE002/gu, `${NOCASE()}$1</span>`).replace(/[\uE001\uE002]/gu, '')
 }
 
 /** Text with inline tags as LaTeX; letters stay Unicode, which every current LaTeX reads. */

@@ -36,5 +36,9 @@ export interface Intake { proposals: Proposal[], problems: Problem[] }
 export type Progress = (done: number) => void
 
 /** One origin for all the fields given. */
-export const allFrom = (fields: Fields, by: Trust, says: string): Proposal['from'] =>
-  Object.fromEntries([...Object.keys(fields), 'kind'].map(name => [name, { by, says }]))
+export function allFrom(fields: Fields, by: Trust, says: string): Proposal['from'] {
+  const origin: Origin = { by, says }
+  const from: Proposal['from'] = { kind: origin }
+  for (const name of Object.keys(fields)) from[name as FieldName] = origin
+  return from
+}

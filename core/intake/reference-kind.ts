@@ -36,7 +36,7 @@ export function decideKind({ peeler, quoted, slanted, inside }: { peeler: Peeler
     peeler.set('genre', /^Ph/iu.test(thesis[1]!) ? 'Doctoral dissertation' : thesis[1]!.replace(/diss\.$/u, 'dissertation'))
     return 'thesis'
   }
-  const whole = container || (quoted ? text.replace(/\u0001/gu, ' ') : '')
+  const whole = container || (quoted ? text.replace(/\uE001/gu, ' ') : '')
   if (/proceedings|proc\.|symposium|conference|congress|workshop/iu.test(whole)) return 'conference-paper'
   if (/\bdictionary\b/iu.test(whole) && !fields.volume) return 'dictionary-entry'
   if (/encyclop/iu.test(whole) && !fields.volume) return 'encyclopedia-entry'

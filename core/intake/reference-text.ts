@@ -2,7 +2,7 @@
 import { parseRich } from '../text/rich'
 
 /** What taking a piece leaves behind: nothing joins across it. */
-export const GAP = '\u0001'
+export const GAP = '\uE001'
 
 export class Piece {
   constructor(readonly text: string, readonly italic: readonly boolean[]) {}
@@ -44,7 +44,7 @@ export class Piece {
   }
 
   /** Strips characters at both ends. */
-  trim(characters = '\\s.,;:\u0001'): Piece {
+  trim(characters = '\\s.,;:\uE001'): Piece {
     const start = new RegExp(`^[${characters}]*`, 'u').exec(this.text)![0].length
     const end = new RegExp(`[${characters}]*$`, 'u').exec(this.text.slice(start))![0].length
     return this.slice(start, this.text.length - end)
@@ -79,7 +79,7 @@ export class Piece {
     let out = ''
     let open = false
     for (let i = 0; i < text.length; i++) {
-      const wanted = /[\p{L}\p{N}]/u.test(text[i]!) ? italic[i] !== base : open && /[\p{L}\p{N}]/u.test(text.slice(i).trimStart()[0] ?? '') && italic[i] !== base
+      const wanted: boolean = /[\p{L}\p{N}]/u.test(text[i]!) ? italic[i] !== base : open && /[\p{L}\p{N}]/u.test(text.slice(i).trimStart()[0] ?? '') && italic[i] !== base
       if (wanted && !open) out += '<i>'
       if (!wanted && open) out += '</i>'
       open = wanted

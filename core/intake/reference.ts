@@ -129,7 +129,7 @@ function isGroup(text: string, after: Piece): boolean {
   const capital = words.every((word, i) => /^[\p{Lu}\d&(]/u.test(word) || (i > 0 && /^(?:of|for|the|and|in|on|to|de|des|für|&)$/u.test(word)))
   if (!capital) return false
   // What follows a lone title is its container: italic, or nothing but an address.
-  const next = after.trim('\\s.,:;()\u0001')
+  const next = after.trim('\\s.,:;()\uE001')
   return words.length > 1 || next.length > 20 || looksLikeGroup(text) ? next.length > 3 : false
 }
 
@@ -192,7 +192,7 @@ interface Title { piece: Piece, quoted: boolean, asks?: string }
 
 function takeTitle(peeler: Peeler): Title | undefined {
   // A description in brackets stands for a title: "[Letter to the harbour commissioners]".
-  if (/^[\s,.]*\u0001/u.test(peeler.rest.text) && /^(?:letter|untitled|photograph of|interview|diary|postcard|memo)/iu.test(peeler.says[0] ?? '')) {
+  if (/^[\s,.]*\uE001/u.test(peeler.rest.text) && /^(?:letter|untitled|photograph of|interview|diary|postcard|memo)/iu.test(peeler.says[0] ?? '')) {
     peeler.rest = peeler.rest.trim()
     return { piece: Piece.read(peeler.says[0]!), quoted: false }
   }
@@ -215,7 +215,7 @@ function takeTitle(peeler: Peeler): Title | undefined {
   const end = sentenceEnd(rest)
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
-  const behind = /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d+\w*\s+ed\b|rev\.)[^()]*)\)[\s\u0001]*$/iu.exec(rest.text.slice(0, end))
+  const behind = /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d+\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(rest.text.slice(0, end))
     ?? /,\s+(?:vol\.\s|\d+\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(rest.text.slice(0, end))
     ?? /;\s+(?=\p{Lu}).*$/u.exec(rest.text.slice(0, end))
   const cut = behind && behind.index > 2 ? behind.index : end
@@ -245,7 +245,7 @@ function closing(text: string): number | undefined {
   if (open === '‘' || open === '\'') {
     const close = open === '‘' ? '’' : '\''
     // An apostrophe is followed by a letter, or by a space in a plural; the closing mark by a stop, a comma or a bracket.
-    for (let i = 1; i < text.length; i++) if (text[i] === close && /^(?:[,.;:)\u0001]|\s*$|\s(?=[\p{Lu}([\u0001]))/u.test(text.slice(i + 1))) return i
+    for (let i = 1; i < text.length; i++) if (text[i] === close && /^(?:[,.;:)\uE001]|\s*$|\s(?=[\p{Lu}([\uE001]))/u.test(text.slice(i + 1))) return i
   }
   return undefined
 }
@@ -255,12 +255,12 @@ const NOT_END = /(?:^|[\s(])(?:\p{Lu}|vs|St|Dr|Mr|Mrs|Ms|Prof|[Nn]o|[Vv]ol|Art|e
 function sentenceEnd(piece: Piece): number {
   const { text } = piece
   const hasItalics = piece.italic.some(Boolean)
-  for (const match of text.matchAll(/[.?!]["”’)]?(?=\s|\u0001|$)/gu)) {
+  for (const match of text.matchAll(/[.?!]["”’)]?(?=\s|\uE001|$)/gu)) {
     const end = match.index + match[0].length
     const before = text.slice(0, end)
-    const after = text.slice(end).replace(/^[\s\u0001]+/u, '')
+    const after = text.slice(end).replace(/^[\s\uE001]+/u, '')
     if (match[0].startsWith('.') && NOT_END.test(before)) continue
-    if (after && !/^[\p{Lu}\d“"‘(<\u0001]|^(?:in|on|edited|at|https?)\b/u.test(after)) continue
+    if (after && !/^[\p{Lu}\d“"‘(<\uE001]|^(?:in|on|edited|at|https?)\b/u.test(after)) continue
     const italicNext = piece.italic[text.length - after.length] === true
     // A question inside a title goes on unless what follows is set as a container.
     if (/^[?!]/u.test(match[0]) && after && !italicNext && hasItalics) continue
@@ -270,13 +270,13 @@ function sentenceEnd(piece: Piece): number {
   const run = piece.italicRun()
   if (run && run.from > 8) return run.from
   const comma = text.indexOf(', ')
-  return comma > 0 && text.length > 60 ? comma : text.replace(/[.\s\u0001]+$/u, '').length
+  return comma > 0 && text.length > 60 ? comma : text.replace(/[.\s\uE001]+$/u, '').length
 }
 
 /** "*Northmere Courier*. “The river that turned around.”": a whole first, then the part of it that is meant. */
 function partAfterWhole(peeler: Peeler, title: Title | undefined): Title | undefined {
   if (!title || title.quoted || !title.piece.isItalic) return title
-  const quote = /^[\s.,\u0001]*(?:(\d{4})\.\s+)?((?:Podcast|Radio|TV|Season|Series|Blog|Video)?[^“”]{0,40}?)“/u.exec(peeler.rest.text)
+  const quote = /^[\s.,\uE001]*(?:(\d{4})\.\s+)?((?:Podcast|Radio|TV|Season|Series|Blog|Video)?[^“”]{0,40}?)“/u.exec(peeler.rest.text)
   if (!quote) return title
   const from = quote[0].length - 1
   const end = closing(peeler.rest.text.slice(from))
@@ -292,7 +292,7 @@ function partAfterWhole(peeler: Peeler, title: Title | undefined): Title | undef
 
 /** "Review of *Working the Tide*, by Loveday Tremayne". */
 function review(peeler: Peeler) {
-  peeler.take(/[,.]?\s*\breview of\s+(?:the \w+\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\u0001]{2,60})[.,]?(?=\s|\u0001|$)/iu, (match) => {
+  peeler.take(/[,.]?\s*\breview of\s+(?:the \w+\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu, (match) => {
     peeler.set('reviewedTitle', match[1]!.trim())
     peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
     peeler.says.push('Review of')
@@ -302,12 +302,12 @@ function review(peeler: Peeler) {
 /** Words that stand alone among the rest and say what the source is. */
 function descriptions(peeler: Peeler) {
   const WORDS = 'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper'
-  for (let guard = 0; guard < 4 && peeler.take(new RegExp(`(?:^|[.,;\\u0001]\\s*)(${WORDS})(?=[.,;\\u0001]|$|\\s*\\[)`, 'iu'), match => peeler.says.push(match[1]!)); guard++);
+  for (let guard = 0; guard < 4 && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), match => peeler.says.push(match[1]!)); guard++);
   peeler.take(/\b(lecture|paper|poster|talk|keynote)\s+(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, match => peeler.says.push(match[1]!.replace(/^./u, c => c.toUpperCase())))
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
   peeler.take(/\bretrieved from\s+(?=[^.]+\bwebsite\b)/iu)
-  peeler.take(/\s+website:?(?=\s|\u0001|$)/iu)
+  peeler.take(/\s+website:?(?=\s|\uE001|$)/iu)
 }
 
 // Inside ---------------------------------------------------------------------------------------------------------------
@@ -325,16 +325,16 @@ function innerPeople(peeler: Peeler) {
     const match = pattern.exec(peeler.rest.text)
     if (match && readInnerNames(match[1]!)) peeler.take(pattern, names(target))
   }
-  const LIST = '([^.;()“”\\u0001]*?\\s(?:and|&)\\s(?:\\p{Lu}\\.\\s?)*[^,.;()\\u0001]+|(?:\\p{Lu}\\.[\\s-]?)*[^,.;()\\u0001]+)'
+  const LIST = '([^.;()“”\\uE001]*?\\s(?:and|&)\\s(?:\\p{Lu}\\.\\s?)*[^,.;()\\uE001]+|(?:\\p{Lu}\\.[\\s-]?)*[^,.;()\\uE001]+)'
   when(/\(eds?\.?\s+([^()]{4,200})\)/iu, 'editor')
   when(/\(transl?\.?\s+([^()]{4,200})\)/iu, 'translator')
   when(/\(([^()]{4,160}?),?\s*Trans(?:s|lators?)?\.?\)/u, 'translator')
   when(/\(([^()]{4,160}?),?\s*(?:Eds?|Editors?)\.?\)/u, 'editor')
   // "Penn H, trans.", "Penn, H., Translator;"
-  const behind = /[.,;\u0001]\s+([^.;()“”\u0001]{2,40}?(?:\.(?=,))?),\s*(?:trans(?:lators?)?)\b[.;]?/iu
+  const behind = /[.,;\uE001]\s+([^.;()“”\uE001]{2,40}?(?:\.(?=,))?),\s*(?:trans(?:lators?)?)\b[.;]?/iu
   when(behind, 'translator')
   // "In F. Drummond & A. Petit (Eds.), …", "In: Drummond F, Petit A, editors. …", "F. Drummond and A. Petit, Eds.", "Drummond, F., Petit, A., Eds.;"
-  for (const pattern of [/(?:^|[\s.,;\u0001])[Ii]n:?\s+([^“”()]{4,200}?)\s*\((?:eds?|editors?|hrsg)\.?\)[.,]?/iu, /(?:^|[\s.,;\u0001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?/iu, /[,;]\s+([^“”();]{4,160}?),?\s*\b(?:Eds?)\.[;,]?/u]) {
+  for (const pattern of [/(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?)\s*\((?:eds?|editors?|hrsg)\.?\)[.,]?/iu, /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?/iu, /[,;]\s+([^“”();]{4,160}?),?\s*\b(?:Eds?)\.[;,]?/u]) {
     const match = pattern.exec(peeler.rest.text)
     if (match && !peeler.fields.editor) {
       const from = peeler.rest.text.indexOf(match[1]!, match.index)
@@ -352,18 +352,18 @@ function innerPeople(peeler: Peeler) {
       const head = peeler.rest.slice(0, at)
       const tail = peeler.rest.slice(end)
       peeler.rest = new Piece(head.text + GAP + tail.text, [...head.italic, false, ...tail.italic])
-      if (/^\W?[Ii]n:?\s/u.test(match[0]) && !/\b[Ii]n:?[\s\u0001]/u.test(peeler.rest.text)) peeler.says.push('in')
+      if (/^\W?[Ii]n:?\s/u.test(match[0]) && !/\b[Ii]n:?[\s\uE001]/u.test(peeler.rest.text)) peeler.says.push('in')
     }
   }
   when(new RegExp(`\\b[Tt]rans(?:lated by|\\.)\\s+${LIST}`, 'u'), 'translator')
-  when(new RegExp(`(?:\\b[Ee]dited by|(?<=[,.;(\\u0001]\\s?)\\b[Ee]ds?\\.)\\s+${LIST}`, 'u'), 'editor')
+  when(new RegExp(`(?:\\b[Ee]dited by|(?<=[,.;(\\uE001]\\s?)\\b[Ee]ds?\\.)\\s+${LIST}`, 'u'), 'editor')
   when(new RegExp(`\\b[Dd]irected by\\s+${LIST}`, 'u'), 'director')
   when(new RegExp(`\\b[Hh]osted by\\s+${LIST}`, 'u'), 'host')
 }
 
 function takeInside(peeler: Peeler): Inside {
-  const said = /^[\s.,;\u0001]*(In|in|On):?[\s\u0001]+/u.exec(peeler.rest.text)
-  const later = said ? null : /[.;\u0001]\s*(In):\s+/u.exec(peeler.rest.text)
+  const said = /^[\s.,;\uE001]*(In|in|On):?[\s\uE001]+/u.exec(peeler.rest.text)
+  const later = said ? null : /[.;\uE001]\s*(In):\s+/u.exec(peeler.rest.text)
   if (later) {
     // "2019 Dec 1. In: Tideline Notes": the date stands between; it goes behind.
     const before = peeler.rest.slice(0, later.index)
@@ -377,7 +377,7 @@ function takeInside(peeler: Peeler): Inside {
   const run = peeler.rest.italicRun()
   if (run) {
     let { to } = run
-    for (let next = peeler.rest.italicRun(to); next && next.from - to < 3 && !/[,.\u0001]/u.test(peeler.rest.text.slice(to, next.from)); next = peeler.rest.italicRun(to)) to = next.to
+    for (let next = peeler.rest.italicRun(to); next && next.from - to < 3 && !/[,.\uE001]/u.test(peeler.rest.text.slice(to, next.from)); next = peeler.rest.italicRun(to)) to = next.to
     const container = peeler.rest.slice(run.from, to)
     if (/\p{L}{2}/u.test(container.text)) {
       const head = peeler.rest.slice(0, run.from)
@@ -387,8 +387,8 @@ function takeInside(peeler: Peeler): Inside {
     }
   }
   if (said || marked) {
-    const start = /^[\s.,;\u0001]*/u.exec(peeler.rest.text)![0].length
-    const end = /[.,;(\u0001]|\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u.exec(peeler.rest.text.slice(start))
+    const start = /^[\s.,;\uE001]*/u.exec(peeler.rest.text)![0].length
+    const end = /[.,;(\uE001]|\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u.exec(peeler.rest.text.slice(start))
     const container = peeler.rest.slice(start, end ? start + end.index : peeler.rest.length)
     peeler.rest = peeler.rest.slice(start + container.length)
     return { said: true, container: container.trim() }
@@ -399,21 +399,21 @@ function takeInside(peeler: Peeler): Inside {
 /** Dates that stand behind the title: in brackets with the publisher, or among the rest. */
 function lateDates(peeler: Peeler) {
   // A year by itself before the facts of a later edition is that of the first: "1911. Translated by …, 1998."
-  if (!peeler.fields.issued && /\b(?:1[4-9]|20)\d{2}\b[\s\S]*\b(?:1[4-9]|20)\d{2}\b/u.test(peeler.rest.text)) peeler.take(/^[\s.,\u0001]*\b((?:1[4-9]|20)\d{2})\.(?=\s|\u0001)/u, match => peeler.set('originalDate', readDate(match[1]!)))
+  if (!peeler.fields.issued && /\b(?:1[4-9]|20)\d{2}\b[\s\S]*\b(?:1[4-9]|20)\d{2}\b/u.test(peeler.rest.text)) peeler.take(/^[\s.,\uE001]*\b((?:1[4-9]|20)\d{2})\.(?=\s|\uE001)/u, match => peeler.set('originalDate', readDate(match[1]!)))
   if (!peeler.fields.issued && !peeler.fields.status && !peeler.says.includes('no date')) {
     const day = new RegExp(`\\(?(${DAY})\\)?`, 'iu')
-    if (!peeler.take(day, match => peeler.set('issued', readDate(match[1]!.replace(/(\d{4}\s+\p{L}{3,})\.?/u, '$1'))))) {
-      peeler.take(new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|spring|summer|autumn|fall|winter),?\\s+\\d{4})\\b\\)?`, 'iu'), match => peeler.set('issued', readDate(match[1]!.replace(',', ''))))
-      || peeler.take(/(?<![\d-])(?:c(?:opyright|\.)?\s?)?\b((?:1[4-9]|20)\d{2}(?:[-–](?:1[4-9]|20)?\d{2})?)[a-z]?(?![\d-])(?=[\s.,;:)\u0001]|$)/u, match => peeler.set('issued', readDate(match[1]!)))
-      || peeler.take(/\b(in press|forthcoming)\b/iu, match => peeler.set('status', match[1]!.toLowerCase()))
-    }
+    // The first that is there: a day, a month or season, a year, a state.
+    void (peeler.take(day, match => peeler.set('issued', readDate(match[1]!.replace(/(\d{4}\s+\p{L}{3,})\.?/u, '$1'))))
+      || peeler.take(new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|spring|summer|autumn|fall|winter),?\\s+\\d{4})\\b\\)?`, 'iu'), match => peeler.set('issued', readDate(match[1]!.replace(',', ''))))
+      || peeler.take(/(?<![\d-])(?:c(?:opyright|\.)?\s?)?\b((?:1[4-9]|20)\d{2}(?:[-–](?:1[4-9]|20)?\d{2})?)[a-z]?(?![\d-])(?=[\s.,;:)\uE001]|$)/u, match => peeler.set('issued', readDate(match[1]!)))
+      || peeler.take(/\b(in press|forthcoming)\b/iu, match => peeler.set('status', match[1]!.toLowerCase())))
     peeler.take(/\(?\b(?:n\.d\.|no date)\)?/iu)
   }
   else {
     // The year again with its day, as Chicago's author-date prints newspapers: "January 9".
     const year = peeler.fields.issued?.start?.year
     if (year && !peeler.fields.issued?.start?.month) {
-      peeler.take(new RegExp(`(?:^|[\\s,.(\\u0001])(${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}\\s+${MONTH})(?:,?\\s+(?:19|20)\\d{2})?(?=[\\s.,;:)\\u0001]|$)`, 'u'), (match) => {
+      peeler.take(new RegExp(`(?:^|[\\s,.(\\uE001])(${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}\\s+${MONTH})(?:,?\\s+(?:19|20)\\d{2})?(?=[\\s.,;:)\\uE001]|$)`, 'u'), (match) => {
         const finer = readDate(/^\d/u.test(match[1]!) ? `${match[1]} ${year}` : `${match[1]!.replace(/\.$/u, '')} ${year}`) ?? undefined
         if (finer?.start) peeler.fields.issued = finer
       })
@@ -425,11 +425,19 @@ function lateDates(peeler: Peeler) {
 /** Container, publisher and place from what no pattern took. */
 function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boolean, inside: Inside): string {
   const inPart = !['book', 'report', 'thesis', 'film', 'dataset', 'software', 'artwork', 'patent', 'talk', 'preprint', 'working-paper', 'album'].includes(kind)
-  if (inside.container && (inPart || inside.said)) peeler.set('container', inside.container.trim('\\s.,;:()\u0001').rich())
-  else if (inside.container && !slanted) peeler.set('container', inside.container.trim('\\s.,;:()\u0001').rich())
+  if (inside.container && (inPart || inside.said)) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
+  else if (inside.container && !slanted) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
   else if (inside.container && ['tv-series', 'book', 'talk'].includes(kind)) peeler.says.push(inside.container.text)
-  const text = peeler.rest.text.replace(/\(\s*\u0001*\s*\)/gu, GAP)
-  let segments = text.split(/\u0001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u).flatMap(part => part.split(/,\s+/u)).map(part => part.replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '').replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '').trim()).filter(part => /\p{L}{2}/u.test(part))
+  // "Coast. Eng. Lett.": the stops of an abbreviated journal end no sentence.
+  if (kind === 'journal-article' && !peeler.fields.container) {
+    const short = /^[\s.,;:\uE001]*((?:\p{Lu}\p{L}{0,9}\.\s+){1,6}(?:\p{Lu}\p{L}{0,12}\.?)?)(?=\s*[,;\uE001]|\s*$)/u.exec(peeler.rest.text)?.[1]?.trim()
+    if (short && short.split(' ').length > 1) {
+      peeler.set('container', short)
+      peeler.rest = peeler.rest.slice(peeler.rest.text.indexOf(short) + short.length)
+    }
+  }
+  const text = peeler.rest.text.replace(/\(\s*\uE001*\s*\)/gu, GAP)
+  let segments = text.split(/\uE001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u).flatMap(part => part.split(/,\s+/u)).map(part => part.replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '').replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '').trim()).filter(part => /\p{L}{2}/u.test(part))
   const withPlace = segments.findIndex(part => /^\p{Lu}[^:]{1,40}:\s*\p{Lu}/u.test(part))
   if (withPlace >= 0) {
     const [place, ...publisher] = segments[withPlace]!.split(/:\s*/u)

@@ -19,15 +19,21 @@ const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
 export function splitReferences(text: string): string[] {
   const blocks = text.split(/\n\s*\n/u).map(block => block.split('\n').map(line => line.trim()).filter(line => line && !HEADING.test(stripRich(line).replace(/\*/gu, '')))).filter(block => block.length)
   return blocks.flatMap((lines) => {
-    const numbered = lines.filter(line => NUMBERED.test(line)).length
+    const counted = inSequence(lines)
     const out: string[] = []
     for (const [i, line] of lines.entries()) {
-      const begins = i === 0 || (numbered > 1 ? NUMBERED.test(line) : startsReference(line, lines[i - 1]!))
+      const begins = i === 0 || (counted ? NUMBERED.test(line) : startsReference(line, lines[i - 1]!))
       if (begins) out.push(line)
       else out[out.length - 1] = joinBroken(out.at(-1)!, line)
     }
     return out
   })
+}
+
+/** Whether the lines that begin with a number count up one by one: then only they begin a reference. */
+function inSequence(lines: readonly string[]): boolean {
+  const numbers = lines.map(line => NUMBERED.exec(line)?.[0].match(/\d+/u)?.[0]).filter(n => n !== undefined).map(Number)
+  return numbers.length > 1 && NUMBERED.test(lines[0]!) && numbers.every((n, i) => i === 0 || n === numbers[i - 1]! + 1)
 }
 
 /** A line begins a reference when the one before it came to an end and it begins as references do. */
@@ -37,6 +43,7 @@ function startsReference(line: string, before: string): boolean {
   if (/^(?:https?:|doi|vol\.|no\.|pp?\.|pages?\s|[Rr]etrieved|[Aa]ccessed|[Aa]vailable|In\s|\(|\d+[-–,]|&|and\s)/u.test(bare)) return false
   const ended = /[.!?”"’)\]*>]\s*$/u.test(before) || /https?:\/\/\S+$/u.test(before) || /10\.\d{4,}\/\S+$/u.test(before) || /\d$/u.test(before)
   if (!ended) return false
+  if (/^\[\d{1,3}\]\s/u.test(bare)) return true
   // A line that ends in the middle of things (an initial, "In", "Vol.") goes on.
   if (/(?:\s|^)(?:\p{Lu}|In|Vol|No|pp|Eds?|trans|J|Univ)\.$/u.test(before) && before.length < 80) return false
   return REPEATED.test(bare) || /\b(?:1[5-9]|20)\d{2}\b|n\.\s?d\.|in press|forthcoming|no date|https?:|10\.\d{4}/iu.test(bare) || bare.length > 40

@@ -61,17 +61,49 @@ export function readCitation(node: DocNode): CitationData {
   return parsed.success ? parsed.data : { items: [], form: 'parenthetical' }
 }
 
-const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
+/** The document with every citation of one source made one of another; a citation of both keeps one. */
+export function replaceCited(node: DocNode, from: string, to: string): DocNode {
+  if (node.type === 'citation') {
+    const data = readCitation(node)
+    if (!data.items.some(item => item.id === from)) return node
+    const items = data.items.map(item => (item.id === from ? { ...item, id: to } : item))
+    const once = items.filter((item, i) => items.findIndex(other => other.id === item.id && JSON.stringify(other.locator) === JSON.stringify(item.locator)) === i)
+    return { ...node, attrs: { ...node.attrs, data: { ...data, items: once } } }
+  }
+  if (!node.content) return node
+  const content = node.content.map(child => replaceCited(child, from, to))
+  return content.every((child, i) => child === node.content![i]) ? node : { ...node, content }
+}
 
-/** Words written, citations and notes not counted. */
-export function countWords(doc: DocNode): number {
+/** Where sources are cited: for each citation of one of them, the words of its paragraph around it. */
+export function citedWhere(doc: DocNode, ids: ReadonlySet<string>): { id: string, words: string }[] {
+  const out: { id: string, words: string }[] = []
+  const visit = (node: DocNode) => {
+    const children = node.content ?? []
+    children.forEach((child, i) => {
+      if (child.type !== 'citation') { visit(child); return }
+      const hit = readCitation(child).items.find(item => ids.has(item.id))
+      if (hit) out.push({ id: hit.id, words: children.slice(0, i).map(one => one.text ?? '').join('').split(/\s+/u).slice(-8).join(' ').trim() })
+    })
+  }
+  visit(doc)
+  return out
+}
+
+/** The words of the document, without its citations. */
+export function plainText(doc: DocNode): string {
   let text = ''
   walk(doc, (node) => {
     if (node.type === 'text') text += node.text ?? ''
     else if (node.type !== 'citation') text += ' '
   })
-  return text.match(WORD)?.length ?? 0
+  return text
 }
+
+const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
+
+/** Words written, citations and notes not counted. */
+export const countWords = (doc: DocNode): number => plainText(doc).match(WORD)?.length ?? 0
 
 function walk(node: DocNode, visit: (node: DocNode) => void) {
   visit(node)

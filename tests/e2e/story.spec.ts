@@ -11,7 +11,7 @@ const style = async (page: Page, name: string) => {
 }
 const line = (page: Page, name: string) => page.getByRole('listitem').locator('input, textarea').and(page.getByLabel(name, { exact: true }))
 async function addSource(page: Page, title: string, kind: string, fields: Record<string, string>) {
-  await page.getByLabel(/^Begin a source/u).fill(title)
+  await page.getByLabel(/^Take in a source/u).fill(title)
   await page.getByRole('button', { name: kind }).click()
   await expect(page.getByTestId('anatomy')).toContainText(title)
   for (const [label, value] of Object.entries(fields)) await line(page, label).fill(value)

@@ -1,81 +1,194 @@
 <script setup lang="ts">
-import { KINDS, KIND_IDS, kindOf, type KindId } from '~~/core/source/kinds'
-import { readLine } from '~~/core/intake/line'
+import { useDropZone, useEventListener } from '@vueuse/core'
+import { detect, FORM_WORDS } from '~~/core/intake/anything'
+import { readIdentifiers } from '~~/core/intake/identifiers'
+import { KINDS, type KindId } from '~~/core/source/kinds'
+import { count } from '~/utils/words'
 
+/** The one line that takes anything: typed, pasted or dropped. */
 const emit = defineEmits<{ added: [id: string] }>()
-const store = usePaper()
+const shelf = useShelf()
+const tray = useTray()
 const notices = useNotices()
 const typed = ref('')
 const busy = ref(false)
-const input = useTemplateRef<HTMLInputElement>('input')
+const input = useTemplateRef<HTMLTextAreaElement>('input')
+const files = useTemplateRef<HTMLInputElement>('files')
 const QUICK: KindId[] = ['book', 'journal-article', 'web-page']
-const others = KIND_IDS.filter(id => !QUICK.includes(id)).sort((a, b) => kindOf(a).label.localeCompare(kindOf(b).label))
-const begun = computed(() => readLine(typed.value))
+/** More than this is no longer shown being typed; it is read at once. */
+const LONG = 4000
+
+const form = computed(() => (typed.value.trim() ? detect(typed.value) : undefined))
+const identifiers = computed(() => (form.value === 'identifiers' ? readIdentifiers(typed.value) ?? [] : []))
 const understood = computed(() => {
-  const { fields } = begun.value
-  return fields.doi ? 'a DOI' : fields.url ? 'a web address' : fields.isbn ? 'an ISBN' : 'a title'
+  if (form.value === 'identifiers') {
+    const [one] = identifiers.value
+    return identifiers.value.length === 1 ? { doi: 'a DOI', isbn: 'an ISBN', url: 'a web address' }[one!.type] : count(identifiers.value.length, 'identifier')
+  }
+  return form.value === 'title' ? 'a title' : form.value ? FORM_WORDS[form.value] : ''
 })
 
-async function add(kind: KindId) {
+async function begin(kind: KindId) {
   if (!typed.value.trim() || busy.value) return
   busy.value = true
   await notices.attempt(async () => {
-    const source = await store.addSource(kind, begun.value.fields)
+    const [first] = identifiers.value
+    const fields = first ? { [first.type]: first.value } : { title: typed.value.trim() }
+    const [source] = await shelf.add([{ kind, fields }])
     typed.value = ''
-    emit('added', source.id)
+    emit('added', source!.id)
   })
   busy.value = false
 }
+async function read(given: { text?: string, html?: string }) {
+  if (busy.value) return
+  busy.value = true
+  await notices.attempt(async () => {
+    const was = typed.value
+    const form = await tray.takeIn(given)
+    if (form === 'title') typed.value = given.text ?? was
+    else if (form) typed.value = ''
+  })
+  busy.value = false
+}
+function enter() {
+  if (form.value === 'title') void begin('book')
+  else if (form.value) void read({ text: typed.value })
+}
+
+// What is pasted goes where it belongs: a short line is there to be changed, everything else is read.
+function paste(event: ClipboardEvent) {
+  const data = event.clipboardData
+  if (!data) return
+  if (data.files.length) { event.preventDefault(); void takeFiles([...data.files]); return }
+  const text = data.getData('text/plain')
+  const html = data.getData('text/html')
+  const whole = !typed.value.trim() || (input.value?.selectionEnd === typed.value.length && input.value.selectionStart === 0)
+  if (!text.trim() || !whole) return
+  const what = detect(text)
+  if (what === 'title' && text.length < LONG && !text.includes('\n')) return
+  event.preventDefault()
+  void read({ text, ...(html ? { html } : {}) })
+}
+async function takeFiles(list: readonly File[]) {
+  for (const file of list) {
+    await notices.attempt(async () => {
+      if (file.size > 120 * 1024 * 1024) throw new Error(`${file.name} is larger than 120 MB; it was not read.`)
+      await tray.takeIn({ bytes: await file.arrayBuffer(), name: file.name })
+    })
+  }
+}
+if (import.meta.client) {
+  const { isOverDropZone } = useDropZone(document.documentElement, { onDrop: dropped => void takeFiles(dropped ?? []), dataTypes: types => types.includes('Files') })
+  watch(isOverDropZone, (over) => { hovering.value = over })
+  useEventListener(document, 'paste', (event: ClipboardEvent) => {
+    const target = event.target as HTMLElement
+    if (target !== input.value && target.closest('input, textarea, [contenteditable]')) return
+    if (target !== input.value) paste(event)
+  })
+}
+const hovering = ref(false)
+function grow() {
+  const box = input.value
+  if (!box) return
+  box.style.height = 'auto'
+  box.style.height = `${Math.min(box.scrollHeight, 160)}px`
+}
+watch(typed, () => nextTick(grow))
 defineExpose({ focus: () => input.value?.focus() })
 </script>
 
 <template>
   <form
     class="mb-1"
-    @submit.prevent="add(begun.kind ?? 'book')"
+    @submit.prevent="enter"
   >
-    <input
-      ref="input"
-      v-model="typed"
-      class="w-full border-b-2 border-ink bg-transparent pb-2 font-title text-[21px] focus:outline-none"
-      aria-label="Begin a source: its title, web address, DOI or ISBN"
-      placeholder="Begin a source: its title, web address, DOI or ISBN"
-      maxlength="20000"
-      @keydown.esc="typed = ''"
-    >
+    <div class="flex items-end gap-4 border-b-2 border-ink">
+      <textarea
+        ref="input"
+        v-model="typed"
+        rows="1"
+        class="min-w-0 flex-1 resize-none bg-transparent pb-2 font-title text-[21px] leading-8 focus:outline-none"
+        aria-label="Take in a source: a title, address, DOI, ISBN or whole list"
+        placeholder="Type, paste or drop a source: a title, a DOI, a whole list…"
+        maxlength="2000000"
+        autocomplete="off"
+        spellcheck="false"
+        @paste="paste"
+        @keydown.enter.exact.prevent="enter"
+        @keydown.esc="typed = ''"
+      />
+      <button
+        type="button"
+        class="quiet shrink-0 pb-3 text-[13px]"
+        @click="files?.click()"
+      >
+        or choose files
+      </button>
+      <input
+        ref="files"
+        type="file"
+        multiple
+        class="sr-only"
+        tabindex="-1"
+        aria-label="Files with sources"
+        accept=".bib,.bibtex,.ris,.json,.html,.htm,.pdf,.docx,.txt,.nbib"
+        @change="takeFiles([...(($event.target as HTMLInputElement).files ?? [])]); ($event.target as HTMLInputElement).value = ''"
+      >
+    </div>
     <div
-      v-if="typed.trim()"
+      v-if="form"
       class="flex flex-wrap items-baseline gap-x-5 gap-y-1 py-2"
     >
-      <span class="text-soft">{{ understood }} of a</span>
-      <button
-        v-for="kind in QUICK"
-        :key="kind"
-        type="button"
-        class="act"
-        :disabled="busy"
-        @click="add(kind)"
-      >
-        {{ KINDS[kind].label }}<span
-          v-if="kind === (begun.kind ?? 'book')"
-          class="ml-1 font-normal text-soft"
-        >↵</span>
-      </button>
-      <label class="text-soft">
-        <span class="sr-only">Another kind of source</span>
-        <select
-          class="border-0 bg-transparent font-semibold text-verdigris"
+      <template v-if="form === 'title' || identifiers.length === 1">
+        <button
+          v-if="identifiers.length"
+          type="submit"
+          class="act"
           :disabled="busy"
-          @change="add(($event.target as HTMLSelectElement).value as KindId)"
         >
-          <option value="">something else…</option>
-          <option
-            v-for="kind in others"
-            :key="kind"
-            :value="kind"
-          >{{ kindOf(kind).label }}</option>
-        </select>
-      </label>
+          Look it up <span class="font-normal text-soft">↵</span>
+        </button>
+        <span class="text-soft">{{ identifiers.length ? `${understood}; or begin it yourself, as a` : `${understood} of a` }}</span>
+        <button
+          v-for="kind in QUICK"
+          :key="kind"
+          type="button"
+          class="act"
+          :disabled="busy"
+          @click="begin(kind)"
+        >
+          {{ KINDS[kind].label }}<span
+            v-if="kind === 'book' && !identifiers.length"
+            class="ml-1 font-normal text-soft"
+          >↵</span>
+        </button>
+        <GatherKindFinder
+          label="Another kind of source"
+          placeholder="something else: say what"
+          @choose="begin"
+        />
+      </template>
+      <template v-else>
+        <span class="text-soft">{{ understood }}</span>
+        <button
+          type="submit"
+          class="act"
+          :disabled="busy"
+        >
+          {{ form === 'identifiers' ? 'Look them up' : 'Read it into the tray' }} <span class="font-normal text-soft">↵</span>
+        </button>
+      </template>
     </div>
+    <Teleport to="body">
+      <div
+        v-if="hovering"
+        class="pointer-events-none fixed inset-0 z-50 grid place-items-center border-4 border-verdigris bg-vellum/80"
+      >
+        <p class="font-title text-[26px]">
+          Let go, and it is read into the tray
+        </p>
+      </div>
+    </Teleport>
   </form>
 </template>

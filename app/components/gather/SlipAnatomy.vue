@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Copy } from '@lucide/vue'
 import { compose, composeAlone } from '~~/core/compose/compose'
 import { captionCredit } from '~~/core/compose/captions'
 import { explain } from '~~/core/compose/explain'
@@ -6,33 +7,66 @@ import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { kindOf } from '~~/core/source/kinds'
 import type { Run } from '~~/core/text/runs'
 import type { PaperSource } from '~/stores/paper'
+import { copyRuns } from '~/utils/clipboard'
+import { INKS } from '~/utils/inks'
 
-/** The reference taken apart, and the forms it takes in the text. */
-const props = defineProps<{ source: PaperSource, field?: FieldName }>()
+/** The reference taken apart, and the forms it takes in the text. Parts and fields point at each other. */
+const props = defineProps<{ source: PaperSource, field?: FieldName | undefined }>()
+const emit = defineEmits<{ point: [field: FieldName | undefined], go: [field: FieldName] }>()
 const store = usePaper()
+const notices = useNotices()
 const pointed = ref<Run>()
+/** The part chosen by click, touch or arrow keys, among those with an answer. */
+const at = ref<number>()
 const alone = computed(() => composeAlone(store.style, props.source))
 const paged = computed(() => kindOf(props.source.kind).paged)
-const withPage = computed(() => {
-  const composed = compose(store.style, [props.source], { citations: [{ items: [{ id: props.source.id, locator: { label: 'page', place: '104' } }] }] })
-  return composed.citations[0]!
-})
-const INKS = [['who', 'Who', 'woad'], ['when', 'When', 'madder'], ['what', 'What', 'verdigris'], ['inside', 'Inside what', 'ochre'], ['where', 'Where', 'plum']] as const
+const withPage = computed(() => compose(store.style, [props.source], { citations: [{ items: [{ id: props.source.id, locator: { label: 'page', place: '104' } }] }] }).citations[0]!)
 const runs = computed(() => alone.value.reference ?? alone.value.parenthetical)
+const parts = computed(() => runs.value.filter(run => run.text && run.part !== 'glue'))
+watch(runs, () => { at.value = undefined; pointed.value = undefined })
+watch(() => props.field, () => { at.value = undefined })
+const chosen = computed(() => pointed.value ?? (at.value === undefined ? undefined : parts.value[at.value]))
+watch(chosen, run => emit('point', run?.field as FieldName | undefined))
+
 const told = computed(() => {
-  const run = pointed.value ?? runs.value.find(r => r.field === props.field && r.part !== 'glue')
+  const run = chosen.value ?? runs.value.find(r => r.field === props.field && r.part !== 'glue')
   if (!run) {
-    return props.field ? { head: `${FIELDS[props.field].label}.`, rule: { says: props.source.fields[props.field] === undefined ? 'Nothing is given here, so nothing is printed.' : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`, source: '' } } : undefined
+    return props.field ? { head: `${FIELDS[props.field].label}.`, ink: FIELDS[props.field].question, rule: { says: props.source.fields[props.field] === undefined ? 'Nothing is given here, so nothing is printed.' : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`, source: '' } } : undefined
   }
   const rule = explain(store.style, run)[0]
   const label = run.field ? FIELDS[run.field as FieldName]?.label ?? '' : ''
-  return rule && { head: label && `${label}.`, rule: { ...rule, says: rule.says.replace(`${label}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
+  return rule && { head: label && `${label}.`, ink: run.part, rule: { ...rule, says: rule.says.replace(`${label}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
 })
+function key(event: KeyboardEvent) {
+  const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+  if (step) {
+    event.preventDefault()
+    at.value = at.value === undefined ? (step > 0 ? 0 : parts.value.length - 1) : (at.value + step + parts.value.length) % parts.value.length
+  }
+  else if (event.key === 'Enter' && chosen.value?.field) { event.preventDefault(); emit('go', chosen.value.field as FieldName) }
+  else if (event.key === 'Escape') at.value = undefined
+}
+/** A first touch shows the rule; a second, or a click with a mouse, goes to the field. */
+function press(run: Run, event: MouseEvent) {
+  const i = parts.value.indexOf(run)
+  const again = at.value === i
+  at.value = i
+  const touch = (event as PointerEvent).pointerType === 'touch'
+  if ((again || !touch) && run.field) emit('go', run.field as FieldName)
+}
 const REPRODUCED = new Set(['figure', 'photograph', 'map', 'artwork', 'dataset'])
 const credit = computed(() => REPRODUCED.has(props.source.kind) ? captionCredit(store.style, props.source, store.composition.list.find(e => e.id === props.source.id)?.number) : undefined)
-const forms = computed(() => store.style.citation.system === 'notes'
-  ? [['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative]] as const
-  : [['In text', alone.value.parenthetical], ['In the sentence', alone.value.narrative], ...(paged.value ? [['With a page', withPage.value] as const] : [])] as const)
+const forms = computed(() => {
+  const list: [string, readonly Run[] | null | undefined][] = [['In the list', alone.value.reference]]
+  if (store.style.citation.system === 'notes') list.push(['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative])
+  else list.push(['In text', alone.value.parenthetical], ['In the sentence', alone.value.narrative], ...(paged.value ? [['With a page', withPage.value] as [string, readonly Run[]]] : []))
+  if (credit.value) list.push(['If reproduced', credit.value])
+  return list.filter(([, form]) => form?.length) as [string, readonly Run[]][]
+})
+const copy = (word: string, form: readonly Run[]) => notices.attempt(async () => {
+  await copyRuns(form)
+  notices.say(`${word === 'In the list' ? 'The reference' : `“${word}”`} is on the clipboard, italics and all.`)
+})
 </script>
 
 <template>
@@ -42,10 +76,10 @@ const forms = computed(() => store.style.citation.system === 'notes'
       aria-label="Inks"
     >
       <li
-        v-for="[key, word, ink] in INKS"
-        :key="key"
+        v-for="{ word, ink } in INKS"
+        :key="word"
         class="border-b-2"
-        :style="{ borderColor: `var(--${ink})` }"
+        :style="{ borderColor: ink }"
       >
         {{ word }}
       </li>
@@ -53,12 +87,19 @@ const forms = computed(() => store.style.citation.system === 'notes'
     <p
       class="page-text hang leading-[1.75]"
       data-testid="anatomy"
+      tabindex="0"
+      role="group"
+      aria-label="The reference in parts. Arrow keys go from part to part, Enter to its line."
+      @keydown="key"
+      @blur="at = undefined"
     >
       <RunText
         :runs="runs"
         ink
-        :lit="field"
+        :lit="at === undefined ? field : undefined"
+        :chosen="at === undefined ? undefined : parts[at]"
         @point="pointed = $event"
+        @press="press"
       />
     </p>
     <p
@@ -68,7 +109,8 @@ const forms = computed(() => store.style.citation.system === 'notes'
       {{ store.style.short }} never lists this kind of source; it is cited in the text only.
     </p>
     <p
-      class="mt-3 min-h-[62px] border-l-[3px] border-ochre bg-wash/40 px-3 py-2 text-[14px]"
+      class="mt-3 min-h-[62px] border-l-[3px] bg-wash/40 px-3 py-2 text-[14px]"
+      :style="{ borderColor: told && told.ink !== 'glue' ? INKS[told.ink].ink : 'var(--rule)' }"
       aria-live="polite"
     >
       <template v-if="told">
@@ -79,7 +121,7 @@ const forms = computed(() => store.style.citation.system === 'notes'
         class="text-soft"
       >Point at a part, or go into a line, to see the rule behind it.</span>
     </p>
-    <dl class="mt-3 grid grid-cols-[108px_1fr] items-baseline gap-y-1">
+    <dl class="mt-3 grid grid-cols-[100px_1fr] items-baseline gap-y-1">
       <template
         v-for="[word, form] in forms"
         :key="word"
@@ -87,21 +129,34 @@ const forms = computed(() => store.style.citation.system === 'notes'
         <dt class="text-[13px] text-soft">
           {{ word }}
         </dt>
-        <dd class="font-page text-[16px]">
+        <dd class="form flex items-baseline gap-2 font-page text-[16px]">
+          <span
+            v-if="word === 'In the list'"
+            class="text-[13px] font-ui text-soft"
+          >the reference above</span>
           <RunText
-            v-if="form"
+            v-else
+            class="min-w-0"
             :runs="form"
           />
-        </dd>
-      </template>
-      <template v-if="credit">
-        <dt class="text-[13px] text-soft">
-          If reproduced
-        </dt>
-        <dd class="font-page text-[16px]">
-          <RunText :runs="credit" />
+          <button
+            class="copy shrink-0 self-center text-soft hover:text-verdigris"
+            :aria-label="`Copy: ${word}`"
+            title="Copy"
+            @click="copy(word, form)"
+          >
+            <Copy
+              :size="14"
+              aria-hidden="true"
+            />
+          </button>
         </dd>
       </template>
     </dl>
   </div>
 </template>
+
+<style scoped>
+.copy { opacity: 0.45; }
+.form:hover .copy, .copy:focus-visible { opacity: 1; }
+</style>

@@ -1,75 +1,140 @@
 <script setup lang="ts">
 import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
 import { hintFor, kindOf } from '~~/core/source/kinds'
-import { has, type Fields } from '~~/core/source/model'
+import { has, withField } from '~~/core/source/model'
+import type { Name } from '~~/core/source/names'
+import { restoreField } from '~~/core/source/switching'
 import { QUESTIONS } from '~~/core/text/runs'
 import type { PaperSource } from '~/stores/paper'
+import { INKS } from '~/utils/inks'
+import { written } from '~/utils/written'
 
 /** The fields this kind of source needs, grouped by the five questions, with where on the source to look for each. */
-const props = defineProps<{ source: PaperSource }>()
+const props = defineProps<{ source: PaperSource, lit?: FieldName | undefined }>()
 const emit = defineEmits<{ focus: [field: FieldName | undefined] }>()
 const store = usePaper()
-const WORDS = { who: 'Who', when: 'When', what: 'What', inside: 'Inside what', where: 'Where' } as const
-const INK = { who: 'var(--woad)', when: 'var(--madder)', what: 'var(--verdigris)', inside: 'var(--ochre)', where: 'var(--plum)' } as const
 const asked = ref<FieldName[]>([])
+const capitals = ref(false)
 const kind = computed(() => kindOf(props.source.kind))
-// A field once shown stays while the slip is open, even when it is emptied.
 watch(() => props.source.kind, () => { asked.value = [] })
+// A field once shown stays while the slip is open, even when it is emptied. Required ones first within their question.
 const shown = computed(() => {
   const wanted = new Set<FieldName>([...kind.value.required, ...kind.value.usual, ...asked.value])
-  return FIELD_NAMES.filter(name => wanted.has(name) || has(props.source, name))
+  const names = FIELD_NAMES.filter(name => wanted.has(name) || has(props.source, name))
+  return names.sort((a, b) => rank(a) - rank(b))
 })
+function rank(name: FieldName): number {
+  const required = (kind.value.required as readonly FieldName[]).indexOf(name)
+  const usual = (kind.value.usual as readonly FieldName[]).indexOf(name)
+  return required >= 0 ? required : usual >= 0 ? 20 + usual : 60 + FIELD_NAMES.indexOf(name)
+}
 const groups = computed(() => QUESTIONS.map(question => ({ question, fields: shown.value.filter(name => FIELDS[name].question === question) })).filter(g => g.fields.length))
 const more = computed(() => FIELD_NAMES.filter(name => !shown.value.includes(name)))
+const parked = computed(() => FIELD_NAMES.filter(name => props.source.parked[name] !== undefined))
 /** Columns out of six. */
 const THIRD = new Set<FieldName>(['volume', 'issue', 'number', 'pages', 'containerShort', 'season', 'chapter', 'seriesNumber', 'numberOfVolumes', 'section'])
 const WIDE = new Set<FieldName>(['container', 'doi', 'series'])
-const width = (name: FieldName): string => (THIRD.has(name) ? 'col-span-3 sm:col-span-2' : WIDE.has(name) ? 'col-span-6 sm:col-span-4' : HALF.has(name) ? 'col-span-3' : 'col-span-6')
 const HALF = new Set<FieldName>(['edition', 'version', 'issued', 'originalDate', 'accessed', 'place', 'publisher', 'status', 'genre', 'medium', 'archivePlace', 'eventPlace', 'scale', 'dimensions', 'language', 'isbn', 'issn'])
+const width = (name: FieldName): string => (THIRD.has(name) ? 'col-span-3 sm:col-span-2' : WIDE.has(name) ? 'col-span-6 sm:col-span-4' : HALF.has(name) ? 'col-span-6 sm:col-span-3' : 'col-span-6')
 
-function change(name: FieldName, value: unknown) {
-  const fields: Fields = { ...props.source.fields, [name]: value }
-  if (value === undefined) Reflect.deleteProperty(fields, name)
-  store.changeSource(props.source.id, { fields })
-}
+const change = (name: FieldName, value: PaperSource['fields'][FieldName] | undefined) => store.changeSource(props.source.id, { fields: withField(props.source.fields, name, value) })
 function ask(event: Event) {
   const select = event.target as HTMLSelectElement
   if (select.value) asked.value = [...asked.value, select.value as FieldName]
   select.value = ''
 }
+const restore = (name: FieldName) => store.changeSource(props.source.id, restoreField(props.source, name))
 </script>
 
 <template>
-  <div class="grid gap-y-4">
+  <div class="grid content-start gap-y-4">
     <fieldset
       v-for="group in groups"
       :key="group.question"
       class="grid gap-x-5 border-l-[3px] pl-3 sm:grid-cols-[84px_1fr]"
-      :style="{ borderColor: INK[group.question] }"
+      :style="{ borderColor: INKS[group.question].ink }"
     >
       <legend class="sr-only">
-        {{ WORDS[group.question] }}
+        {{ INKS[group.question].word }}
       </legend>
       <span
         aria-hidden="true"
         class="pt-0.5 font-semibold"
-        :style="{ color: INK[group.question] }"
-      >{{ WORDS[group.question] }}</span>
+        :style="{ color: INKS[group.question].ink }"
+      >{{ INKS[group.question].word }}</span>
       <div class="grid grid-cols-6 gap-x-4 gap-y-2">
-        <GatherFieldLine
+        <template
           v-for="name in group.fields"
           :key="name"
-          :class="width(name)"
-          :name="name"
-          :value="source.fields[name]"
-          :hint="hintFor(source.kind, name)"
-          :required="kind.required.includes(name)"
-          @change="change(name, $event)"
-          @focus="emit('focus', name)"
-          @blur="emit('focus', undefined)"
-        />
+        >
+          <GatherNameRows
+            v-if="FIELDS[name].type === 'names'"
+            class="col-span-6"
+            :data-names="name"
+            :name="name"
+            :value="(source.fields[name] as Name[] | undefined)"
+            :hint="hintFor(source.kind, name)"
+            :required="kind.required.includes(name)"
+            :lit="lit === name"
+            @change="change(name, $event)"
+            @focus="emit('focus', name)"
+            @blur="emit('focus', undefined)"
+          />
+          <GatherFieldLine
+            v-else
+            :class="width(name)"
+            :name="name"
+            :value="source.fields[name]"
+            :hint="hintFor(source.kind, name)"
+            :required="kind.required.includes(name)"
+            :lit="lit === name"
+            @change="change(name, $event)"
+            @focus="emit('focus', name)"
+            @blur="emit('focus', undefined)"
+          />
+          <div
+            v-if="name === 'title' && source.fields.title && !kind.plainTitle"
+            class="col-span-6 -mt-1"
+          >
+            <GatherTitleWords
+              v-if="capitals"
+              :title="source.fields.title"
+              @change="change('title', $event)"
+            />
+            <button
+              type="button"
+              class="quiet text-[12.5px]"
+              :aria-expanded="capitals"
+              @click="capitals = !capitals"
+            >
+              {{ capitals ? 'Enough' : 'Which words are names?' }}
+            </button>
+          </div>
+        </template>
       </div>
     </fieldset>
+    <div
+      v-if="parked.length"
+      class="border-l-[3px] border-rule pl-3 text-[14px]"
+    >
+      <span class="text-soft">Put aside, since a {{ kind.label.toLowerCase() }} has no place for it:</span>
+      <ul>
+        <li
+          v-for="name in parked"
+          :key="name"
+          class="flex flex-wrap items-baseline gap-x-3"
+        >
+          <span class="text-soft">{{ FIELDS[name].label }}</span> {{ written(source.parked[name]) }}
+          <button
+            type="button"
+            class="act text-[13px]"
+            @click="restore(name)"
+          >
+            Put back
+          </button>
+        </li>
+      </ul>
+    </div>
     <label class="text-[13px] text-soft">Something this source also has:
       <select
         class="max-w-48 border-0 bg-transparent font-semibold text-verdigris"

@@ -1,139 +1,89 @@
 <script setup lang="ts">
-import { KIND_IDS, kindOf, type KindId } from '~~/core/source/kinds'
 import { composeAlone } from '~~/core/compose/compose'
-import { plain, toHtml } from '~~/core/text/runs'
-import { DIVISIONS } from '~~/core/sheet/document'
-import type { FieldName } from '~~/core/source/fields'
-import { stateOf, type PaperSource } from '~/stores/paper'
+import { plain } from '~~/core/text/runs'
+import type { Finding } from '~~/core/check/finding'
+import type { PaperSource } from '~/stores/paper'
 import { count, times } from '~/utils/words'
 
-const props = defineProps<{ source: PaperSource, open: boolean }>()
-const emit = defineEmits<{ toggle: [], drop: [] }>()
+/** A source folded: its reference, its state in words, a fix that takes one step. */
+const props = defineProps<{ source: PaperSource, findings: readonly Finding[], chosen: boolean, choosing: boolean }>()
+const emit = defineEmits<{ unfold: [], choose: [range: boolean], near: [by: number, choose: boolean] }>()
 const store = usePaper()
-const notices = useNotices()
-const field = ref<FieldName>()
+const shelf = useShelf()
+const passages = usePassages()
 const alone = computed(() => composeAlone(store.style, props.source))
 const runs = computed(() => alone.value.reference ?? alone.value.parenthetical)
-const state = computed(() => stateOf(props.source, store.style))
-const kinds = [...KIND_IDS].sort((a, b) => kindOf(a).label.localeCompare(kindOf(b).label))
 const cited = computed(() => store.citedTimes.get(props.source.id) ?? 0)
-
-const copy = () => notices.attempt(async () => {
-  const html = new Blob([toHtml(runs.value)], { type: 'text/html' })
-  const text = new Blob([plain(runs.value)], { type: 'text/plain' })
-  await navigator.clipboard.write([new ClipboardItem({ 'text/html': html, 'text/plain': text })])
-  notices.say('The reference is on the clipboard, italics and all.')
-})
+const taken = computed(() => passages.of(props.source.id).length)
+const ready = computed(() => !props.findings.some(f => f.serious))
+const told = computed(() => [...props.findings].sort((a, b) => Number(b.serious) - Number(a.serious)).slice(0, 2))
+const fix = (finding: Finding) => shelf.mend(props.source, { fields: finding.fix!.fields, ...(finding.fix!.kind ? { kind: finding.fix!.kind } : {}) }, `${finding.brief}: ${finding.fix!.label.replace(/^\p{Lu}/u, c => c.toLowerCase())}, done.`)
+function key(event: KeyboardEvent) {
+  if (event.key === ' ') { event.preventDefault(); emit('choose', event.shiftKey) }
+  else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+    event.preventDefault()
+    emit('near', event.key === 'ArrowDown' ? 1 : -1, event.shiftKey)
+  }
+}
+const press = (event: MouseEvent) => (event.shiftKey || event.metaKey || event.ctrlKey ? emit('choose', event.shiftKey) : emit('unfold'))
 </script>
 
 <template>
-  <li
-    :id="`slip-${source.id}`"
-    class="border-b border-rule"
-    :class="open && 'slip-open leaf-raised relative z-10 -mx-3 my-1 border-b px-3 sm:-mx-6 sm:px-6'"
+  <div
+    class="slip grid gap-x-8 border-b border-rule py-3 sm:grid-cols-[1fr_190px]"
+    :class="chosen && 'bg-tint/50'"
   >
-    <div
-      v-if="!open"
-      class="grid gap-x-8 py-3 sm:grid-cols-[1fr_190px]"
-    >
+    <div class="flex min-w-0 items-baseline">
+      <input
+        type="checkbox"
+        class="box -ml-7 mr-3 w-4 shrink-0 accent-verdigris max-sm:ml-0"
+        :class="{ shown: choosing }"
+        :checked="chosen"
+        tabindex="-1"
+        :aria-label="`Choose ${plain(alone.narrative)}`"
+        @click="emit('choose', ($event as MouseEvent).shiftKey)"
+      >
       <button
-        class="page-text hang min-w-0 text-left hover:text-verdigris"
+        class="page-text hang min-w-0 flex-1 text-left hover:text-verdigris"
         :aria-expanded="false"
-        @click="emit('toggle')"
+        :data-slip="source.id"
+        aria-keyshortcuts="Space"
+        @click="press"
+        @keydown="key"
       >
         <RunText :runs="runs" />
       </button>
-      <p class="pt-0.5 text-[13.5px]">
-        <span
-          class="font-semibold"
-          :class="state.ready ? 'text-verdigris' : 'text-madder'"
-        >{{ state.says.join(' · ') }}</span><br>
-        <span class="text-soft">{{ source.listed && !cited ? 'listed, not cited' : times(cited) }}<template v-if="source.passages"> · {{ count(source.passages, 'passage') }}</template></span>
-      </p>
     </div>
-    <div
-      v-else
-      class="py-5"
-    >
-      <div class="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <label class="text-[13px] text-soft">This is a
-          <select
-            :value="source.kind"
-            class="border-0 bg-transparent font-semibold text-ink"
-            aria-label="Kind of source"
-            @change="store.changeSource(source.id, { kind: ($event.target as HTMLSelectElement).value as KindId })"
-          >
-            <option
-              v-for="kind in kinds"
-              :key="kind"
-              :value="kind"
-            >{{ kindOf(kind).label }}</option>
-          </select>
-        </label>
-        <span class="text-[13px] text-soft">key <code class="text-ink">{{ source.key }}</code></span>
+    <p class="pt-0.5 text-[13.5px]">
+      <span
+        v-if="ready && !told.length"
+        class="font-semibold text-verdigris"
+      >Ready</span>
+      <template v-else>
         <span
-          class="text-[13px] font-semibold"
-          :class="state.ready ? 'text-verdigris' : 'text-madder'"
-        >{{ state.says.join(' · ') }}</span>
-        <button
-          class="quiet ml-auto text-[13px]"
-          :aria-expanded="true"
-          @click="emit('toggle')"
-        >
-          Fold
-        </button>
-      </div>
-      <div class="grid gap-x-10 gap-y-6 lg:grid-cols-[1fr_minmax(340px,420px)]">
-        <GatherSlipForm
-          :source="source"
-          @focus="field = $event"
-        />
-        <GatherSlipAnatomy
-          :source="source"
-          v-bind="field ? { field } : {}"
-        />
-      </div>
-      <label class="mt-5 block"><span class="text-[12.5px] text-soft">Annotation, printed under its entry in the list</span>
-        <textarea
-          rows="1"
-          class="line"
-          maxlength="20000"
-          :value="source.annotation"
-          @input="store.changeUse(source.id, { annotation: ($event.target as HTMLTextAreaElement).value })"
-        /></label>
-      <div class="mt-4 flex flex-wrap gap-x-6 gap-y-1">
-        <button
-          class="act"
-          @click="copy"
-        >
-          Copy the reference
-        </button>
-        <label class="flex items-baseline gap-2 text-[14px]"><input
-          type="checkbox"
-          class="accent-verdigris"
-          :checked="source.listed"
-          @change="store.changeUse(source.id, { listed: ($event.target as HTMLInputElement).checked })"
-        >List it even if it is not cited</label>
-        <label class="text-[14px] text-soft">In the list under
-          <select
-            class="border-0 bg-transparent font-semibold text-ink"
-            :value="source.division"
-            @change="store.changeUse(source.id, { division: ($event.target as HTMLSelectElement).value })"
-          >
-            <option value="">no heading of its own</option>
-            <option
-              v-for="division in DIVISIONS"
-              :key="division"
-              :value="division"
-            >{{ division }}</option>
-          </select></label>
-        <button
-          class="quiet ml-auto"
-          @click="emit('drop')"
-        >
-          Take out of this paper
-        </button>
-      </div>
-    </div>
-  </li>
+          v-if="ready"
+          class="font-semibold text-verdigris"
+        >Ready<br></span>
+        <span
+          v-for="finding in told"
+          :key="finding.id"
+          class="block"
+        ><span :class="finding.serious ? 'font-semibold text-madder' : 'text-soft'">{{ finding.brief }}</span><template v-if="finding.fix">
+          · <button
+            class="act text-left"
+            :title="finding.fix.shows?.replace(/<[^>]+>/gu, '')"
+            @click="fix(finding)"
+          >{{ finding.fix.label.replace(/^\p{Lu}/u, c => c.toLowerCase()) }}</button></template></span>
+      </template>
+      <span class="block text-soft">{{ source.listed && !cited ? 'listed, not cited' : times(cited) }}<template v-if="taken"> · {{ count(taken, 'passage') }}</template></span>
+    </p>
+  </div>
 </template>
+
+<style scoped>
+.box { opacity: 0; }
+.slip:hover .box, .box.shown, .box:checked, .box:focus-visible { opacity: 1; }
+@media (hover: none) { .box { opacity: 1; } }
+@media (max-width: 1099px) { .box:not(.shown):not(:checked) { margin-left: 0; } }
+@media (max-width: 639px) { .box { display: none; } .box.shown, .box:checked { display: block; } }
+</style>

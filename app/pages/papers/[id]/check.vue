@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { stateOf } from '~/stores/paper'
+import { findingsOf } from '~/utils/findings'
 import { count } from '~/utils/words'
 
 const store = usePaper()
-const look = computed(() => store.sources.filter(s => !stateOf(s, store.style).ready).length)
+const look = computed(() => store.sources.filter(s => findingsOf(s, store.style).some(f => f.serious)).length)
 const uncited = computed(() => store.sources.filter(s => !store.citedTimes.has(s.id) && !s.listed).length)
 </script>
 

@@ -1,47 +1,109 @@
 <script setup lang="ts">
-import { stateOf } from '~/stores/paper'
-import { plain } from '~~/core/text/runs'
+import { useEventListener } from '@vueuse/core'
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { composeAlone } from '~~/core/compose/compose'
+import { citedWhere } from '~~/core/sheet/document'
+import { compareFields, mergeFields } from '~~/core/source/merging'
+import type { FieldName } from '~~/core/source/fields'
+import { plain } from '~~/core/text/runs'
+import { count } from '~/utils/words'
 
 const store = usePaper()
+const shelf = useShelf()
+const tray = useTray()
+const undo = useUndo()
 const notices = useNotices()
 const route = useRoute()
 const open = ref<string | undefined>(typeof route.query.source === 'string' ? route.query.source : undefined)
-const show = ref<'all' | 'ready' | 'look' | 'uncited'>('all')
-const find = ref('')
-const ready = computed(() => store.sources.filter(s => stateOf(s, store.style).ready).length)
-const uncited = computed(() => store.sources.filter(s => !store.citedTimes.has(s.id)).length)
-// Slips keep their place while one is open: a surname half typed must not send it up and down the column.
-const order = ref<string[]>([])
-watch([() => store.filed.map(s => s.id).join(), open], () => {
-  const ids = store.filed.map(s => s.id)
-  const known = new Set(ids)
-  order.value = open.value && order.value.length ? [...ids.filter(id => !order.value.includes(id)), ...order.value.filter(id => known.has(id))] : ids
-}, { immediate: true })
-const slips = computed(() => order.value.map(id => store.byId.get(id)).filter(s => s !== undefined).filter((source) => {
-  if (source.id === open.value) return true
-  if (show.value === 'ready' && !stateOf(source, store.style).ready) return false
-  if (show.value === 'look' && stateOf(source, store.style).ready) return false
-  if (show.value === 'uncited' && store.citedTimes.has(source.id)) return false
-  if (!find.value.trim()) return true
-  const text = `${plain(composeAlone(store.style, source).reference ?? [])} ${source.key} ${JSON.stringify(source.fields)}`.toLowerCase()
-  return find.value.toLowerCase().split(/\s+/u).every(word => text.includes(word))
-}))
+const slips = useSlips(open)
+const shown = slips.slips
+
+// Thousands of slips: only those near the window are drawn. A few hundred are all there, for the browser's own search.
+const MANY = 150
+const column = useTemplateRef<HTMLElement>('column')
+const top = ref(0)
+const virtual = computed(() => import.meta.client && shown.value.length > MANY)
+const virtualizer = useWindowVirtualizer(computed(() => ({
+  count: virtual.value ? shown.value.length : 0, estimateSize: () => 78, overscan: 12, scrollMargin: top.value, getItemKey: (i: number) => shown.value[i]?.id ?? i,
+})))
+const drawn = computed(() => (virtual.value ? virtualizer.value.getVirtualItems().map(item => ({ source: shown.value[item.index]!, index: item.index, start: item.start - top.value })).filter(one => one.source) : shown.value.map((source, index) => ({ source, index, start: 0 }))))
+const measureTop = () => { if (column.value) top.value = column.value.getBoundingClientRect().top + window.scrollY }
+watch([() => tray.items.length, () => tray.problems.length, () => slips.chosen.value.size, virtual], () => nextTick(measureTop))
+
+async function focusSlip(id: string, within: string) {
+  await nextTick()
+  let slip = document.getElementById(`slip-${id}`)
+  if (!slip && virtual.value) {
+    virtualizer.value.scrollToIndex(shown.value.findIndex(s => s.id === id), { align: 'center' })
+    await new Promise(resolve => setTimeout(resolve, 80))
+    slip = document.getElementById(`slip-${id}`)
+  }
+  slip?.querySelector<HTMLElement>(within)?.focus({ preventScroll: true })
+  // An unfolded slip may be taller than the window: its head is what must be seen.
+  slip?.scrollIntoView({ block: id === open.value ? 'start' : 'nearest' })
+}
 async function unfold(id: string) {
   open.value = open.value === id ? undefined : id
-  if (!open.value) return
-  await nextTick()
-  const slip = document.getElementById(`slip-${id}`)
-  slip?.scrollIntoView({ block: 'nearest' })
-  slip?.querySelector<HTMLElement>('fieldset input, fieldset textarea')?.focus()
+  await (open.value ? focusSlip(id, 'fieldset input, fieldset textarea') : focusSlip(id, '[data-slip]'))
 }
-const drop = (id: string) => notices.attempt(async () => {
-  const name = plain(composeAlone(store.style, store.byId.get(id)!).narrative)
-  await store.dropSource(id)
-  if (open.value === id) open.value = undefined
-  notices.say(`${name} is out of this paper and still on your shelf.`, { action: { label: 'Put it back', run: () => store.attach(id) } })
+/** To the slip above or below; with Shift it is chosen too, and the one it was gone from. */
+function near(index: number, by: number, choose: boolean) {
+  const next = shown.value[index + by]
+  if (!next) return
+  if (choose && !slips.chosen.value.has(shown.value[index]!.id)) slips.choose(shown.value[index]!.id, false)
+  if (choose) slips.choose(next.id, true)
+  void focusSlip(next.id, '[data-slip]')
+}
+
+// Taking out, with a word about what is cited. --------------------------------------------------------------------
+const leaving = ref<{ ids: string[], places: { id: string, words: string }[] }>()
+const nameOf = (id: string): string => { const source = store.byId.get(id); return source ? plain(composeAlone(store.style, source).narrative) : '' }
+function remove(ids: string[]) {
+  const places = citedWhere(store.body, new Set(ids))
+  if (places.length) leaving.value = { ids, places }
+  else void letGo(ids)
+}
+const letGo = (ids: string[]) => notices.attempt(async () => {
+  const says = ids.length === 1 ? `${nameOf(ids[0]!)} is out of this paper and still on your shelf.` : undefined
+  leaving.value = undefined
+  await shelf.remove(ids, says)
+  if (open.value && ids.includes(open.value)) open.value = undefined
 })
-onMounted(() => { if (open.value) document.getElementById(`slip-${open.value}`)?.scrollIntoView({ block: 'center' }) })
+const onlyUncited = computed(() => leaving.value?.ids.filter(id => !store.citedTimes.has(id)) ?? [])
+
+// Merging two that were chosen. -----------------------------------------------------------------------------------
+const merging = ref<[string, string]>()
+const pair = computed(() => (merging.value ? [store.byId.get(merging.value[0]), store.byId.get(merging.value[1])] as const : undefined))
+function startMerge(ids: string[]) {
+  // The one that is cited more keeps its key and its place.
+  const [a, b] = ids as [string, string]
+  merging.value = (store.citedTimes.get(b) ?? 0) > (store.citedTimes.get(a) ?? 0) ? [b, a] : [a, b]
+}
+const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
+  const [keep, drop] = pair.value!
+  merging.value = undefined
+  slips.chooseNone()
+  if (open.value === drop!.id) open.value = keep!.id
+  await shelf.merge(keep!, drop!, mergeFields(keep!.fields, drop!.fields, take))
+})
+
+onMounted(async () => {
+  await tray.open()
+  measureTop()
+  if (open.value) void focusSlip(open.value, 'nothing')
+})
+onBeforeUnmount(() => undo.clear())
+if (import.meta.client) {
+  useEventListener(window, 'resize', measureTop)
+  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+    const typing = (event.target as HTMLElement).closest('input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]')
+    if (typing) return
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !event.shiftKey) { event.preventDefault(); void undo.last() }
+    else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a' && shown.value.length) { event.preventDefault(); slips.chooseAll() }
+    else if (event.key === 'Delete' && slips.chosen.value.size) { event.preventDefault(); remove(slips.chosenSources.value.map(s => s.id)) }
+    else if (event.key === 'Escape' && slips.chosen.value.size) slips.chooseNone()
+  })
+}
 </script>
 
 <template>
@@ -50,42 +112,102 @@ onMounted(() => { if (open.value) document.getElementById(`slip-${open.value}`)?
       Gather
     </h1>
     <GatherIntakeLine @added="unfold" />
-    <div
+    <GatherTheTray @added="unfold" />
+    <GatherSlipBar
       v-if="store.sources.length"
-      class="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule py-3 text-[14px]"
-      role="group"
-      aria-label="Which sources to show"
+      :slips="slips"
+      @remove="remove"
+      @merge="startMerge"
+    />
+    <div
+      v-if="leaving"
+      class="my-3 border-l-[3px] border-madder bg-leaf px-5 py-3"
+      role="alertdialog"
+      aria-label="Sources that are cited"
     >
-      <button
-        v-for="[key, word] in ([['all', `${store.sources.length} ${store.sources.length === 1 ? 'source' : 'sources'}`], ['ready', `${ready} ready`], ['look', `${store.sources.length - ready} to look at`], ['uncited', `${uncited} not cited`]] as const)"
-        :key="key"
-        :class="show === key ? 'font-bold' : 'text-soft hover:text-ink'"
-        :aria-pressed="show === key"
-        @click="show = key"
-      >
-        {{ word }}
-      </button>
-      <input
-        v-model="find"
-        type="search"
-        class="min-w-24 flex-1 bg-transparent"
-        aria-label="Find among the sources"
-        placeholder="Find…"
-      >
-      <span class="text-soft max-md:hidden">as the list files them</span>
+      <p><b>{{ leaving.ids.length === 1 ? `${nameOf(leaving.ids[0]!)} is cited ${count(leaving.places.length, 'time')}.` : `${count(new Set(leaving.places.map(p => p.id)).size, 'source')} of these ${leaving.ids.length} are cited, ${count(leaving.places.length, 'time')} in all.` }}</b> The citations would stay in the text, marked as having no source, until it is put back.</p>
+      <ul class="my-1 max-h-32 overflow-auto font-page text-[15px] text-soft">
+        <li
+          v-for="(place, i) in leaving.places.slice(0, 12)"
+          :key="i"
+        >
+          … {{ place.words }} <span class="bg-wash">{{ nameOf(place.id) }}</span>
+        </li>
+      </ul>
+      <div class="flex flex-wrap gap-x-6">
+        <button
+          class="act"
+          @click="letGo(leaving.ids)"
+        >
+          Take {{ leaving.ids.length === 1 ? 'it' : 'them' }} out all the same
+        </button>
+        <button
+          v-if="onlyUncited.length && onlyUncited.length < leaving.ids.length"
+          class="act"
+          @click="letGo(onlyUncited)"
+        >
+          Take out the {{ onlyUncited.length }} that are not cited
+        </button>
+        <NuxtLink
+          class="act"
+          :to="`/papers/${store.paper?.id}/write`"
+        >
+          See the text first
+        </NuxtLink>
+        <button
+          class="quiet"
+          @click="leaving = undefined"
+        >
+          Keep {{ leaving.ids.length === 1 ? 'it' : 'them' }}
+        </button>
+      </div>
     </div>
+    <GatherMergeLines
+      v-if="pair?.[0] && pair[1]"
+      :comparison="compareFields(pair[0].fields, pair[1].fields)"
+      :mine-word="`${pair[0].key}, which stays`"
+      :theirs-word="pair[1].key"
+      @merge="merge"
+      @cancel="merging = undefined"
+    />
     <ul
-      v-if="slips.length"
+      v-if="shown.length"
+      ref="column"
       aria-label="Sources"
+      :class="virtual && 'relative'"
+      :style="virtual ? { height: `${virtualizer.getTotalSize()}px` } : undefined"
     >
-      <GatherSourceSlip
-        v-for="source in slips"
+      <li
+        v-for="{ source, index, start } in drawn"
+        :id="`slip-${source.id}`"
         :key="source.id"
-        :source="source"
-        :open="open === source.id"
-        @toggle="unfold(source.id)"
-        @drop="drop(source.id)"
-      />
+        :ref="virtual ? (el => { if (el) virtualizer.measureElement(el as Element) }) : undefined"
+        :data-index="index"
+        :aria-setsize="shown.length"
+        :aria-posinset="index + 1"
+        class="scroll-mt-[60px]"
+        :class="virtual && 'absolute inset-x-0 top-0'"
+        :style="virtual ? { transform: `translateY(${start}px)` } : undefined"
+      >
+        <GatherOpenSlip
+          v-if="open === source.id"
+          :source="source"
+          :findings="slips.findings(source.id)"
+          @fold="unfold(source.id)"
+          @drop="remove([source.id])"
+          @merged="open = $event"
+        />
+        <GatherSourceSlip
+          v-else
+          :source="source"
+          :findings="slips.findings(source.id)"
+          :chosen="slips.chosen.value.has(source.id)"
+          :choosing="slips.chosen.value.size > 0"
+          @unfold="unfold(source.id)"
+          @choose="slips.choose(source.id, $event)"
+          @near="(by, choose) => near(index, by, choose)"
+        />
+      </li>
     </ul>
     <p
       v-else-if="store.sources.length"
@@ -93,20 +215,20 @@ onMounted(() => { if (open.value) document.getElementById(`slip-${open.value}`)?
     >
       No source fits that. <button
         class="act"
-        @click="find = ''; show = 'all'"
+        @click="slips.showAll()"
       >
         Show all
       </button>
     </p>
     <div
-      v-else
-      class="max-w-lg py-10"
+      v-else-if="!tray.items.length"
+      class="max-w-xl py-10"
     >
       <p class="font-title text-[20px]">
         Nothing gathered yet.
       </p>
       <p class="mt-2 text-soft">
-        Type the title of a book, an article or a page above and say what it is. Dendle then asks for what that kind of source needs, tells you where on it to look, and forms the reference as you go.
+        Give the line above whatever you have. A title begins a source: Dendle asks for what its kind needs and tells you where on it to look. A DOI, an ISBN or a web address is looked up. A whole reference list, copied from anywhere, is taken apart. Files go onto this page: .bib, .ris, .json, saved web pages, PDFs, documents.
       </p>
     </div>
   </div>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { FIELDS, type FieldName } from '~~/core/source/fields'
+import type { Comparison } from '~~/core/source/merging'
+import { written } from '~/utils/written'
+
+/** Two records of one source, field by field: where they differ, which word stands. */
+const props = defineProps<{ comparison: Comparison, mineWord: string, theirsWord: string }>()
+const emit = defineEmits<{ merge: [take: ReadonlySet<FieldName>], cancel: [] }>()
+const take = ref(new Set<FieldName>(props.comparison.differ.filter(d => d.fuller === 'theirs').map(d => d.name)))
+function choose(name: FieldName, theirs: boolean) {
+  const next = new Set(take.value)
+  if (theirs) next.add(name)
+  else next.delete(name)
+  take.value = next
+}
+const id = useId()
+</script>
+
+<template>
+  <div
+    class="my-2 border-l-[3px] border-verdigris bg-tint/40 px-4 py-3 text-[14px]"
+    role="group"
+    aria-label="Merge field by field"
+  >
+    <p
+      v-if="!comparison.differ.length"
+      class="text-soft"
+    >
+      The two nowhere disagree{{ comparison.added.length ? `; ${comparison.added.map(name => FIELDS[name].label.toLowerCase()).join(', ')} will be added` : '' }}.
+    </p>
+    <template v-else>
+      <p class="mb-1 text-soft">
+        Where the two differ, choose the word that stands. The fuller one is chosen.
+      </p>
+      <fieldset
+        v-for="difference in comparison.differ"
+        :key="difference.name"
+        class="grid gap-x-4 border-t border-rule py-1.5 sm:grid-cols-[110px_1fr_1fr]"
+      >
+        <legend class="sr-only">
+          {{ FIELDS[difference.name].label }}
+        </legend>
+        <span class="font-semibold">{{ FIELDS[difference.name].label }}</span>
+        <label
+          v-for="side in (['mine', 'theirs'] as const)"
+          :key="side"
+          class="flex items-baseline gap-2"
+        ><input
+          type="radio"
+          class="accent-verdigris"
+          :name="`${id}-${difference.name}`"
+          :checked="take.has(difference.name) === (side === 'theirs')"
+          @change="choose(difference.name, side === 'theirs')"
+        ><span class="min-w-0 break-words"><span class="block text-[12.5px] text-soft">{{ side === 'mine' ? mineWord : theirsWord }}</span>{{ written(difference[side]) }}</span></label>
+      </fieldset>
+      <p
+        v-if="comparison.added.length"
+        class="border-t border-rule pt-1.5 text-soft"
+      >
+        Added: {{ comparison.added.map(name => FIELDS[name].label.toLowerCase()).join(', ') }}.
+      </p>
+    </template>
+    <div class="mt-2 flex gap-5">
+      <button
+        class="act"
+        @click="emit('merge', take)"
+      >
+        Merge them
+      </button>
+      <button
+        class="quiet"
+        @click="emit('cancel')"
+      >
+        Not now
+      </button>
+    </div>
+  </div>
+</template>

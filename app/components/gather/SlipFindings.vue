@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { Finding } from '~~/core/check/finding'
+import { compareFields, mergeFields } from '~~/core/source/merging'
+import type { FieldName } from '~~/core/source/fields'
+import type { PaperSource } from '~/stores/paper'
+
+/** What is to be looked at in a source, each with its rule in words, a fix where one is certain, and the choice to leave it. */
+const props = defineProps<{ source: PaperSource, findings: readonly Finding[] }>()
+const emit = defineEmits<{ merged: [into: string] }>()
+const store = usePaper()
+const shelf = useShelf()
+const notices = useNotices()
+const merging = ref<string>()
+const twin = computed(() => (merging.value ? store.byId.get(merging.value) : undefined))
+const fix = (finding: Finding) => shelf.mend(props.source, { fields: finding.fix!.fields, ...(finding.fix!.kind ? { kind: finding.fix!.kind } : {}) }, `${finding.brief}: ${finding.fix!.label.replace(/^\p{Lu}/u, c => c.toLowerCase())}, done.`)
+const leave = (finding: Finding) => shelf.mend(props.source, { settled: [...props.source.settled, finding.id] }, `Left as it is: ${finding.brief.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())}.`)
+const show = (finding: Finding) => { if (finding.field) document.querySelector<HTMLElement>(`#slip-${props.source.id} [data-field="${finding.field}"], #slip-${props.source.id} [data-names="${finding.field}"] input`)?.focus() }
+const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
+  const into = twin.value!
+  await shelf.merge(into, props.source, mergeFields(into.fields, props.source.fields, take))
+  emit('merged', into.id)
+})
+</script>
+
+<template>
+  <ul
+    v-if="findings.length"
+    class="mb-4 border-l-[3px] border-madder bg-vellum/60 px-4 py-1 text-[14px]"
+    aria-label="To look at"
+  >
+    <li
+      v-for="finding in findings"
+      :key="finding.id"
+      class="flex flex-wrap items-baseline gap-x-4 py-1"
+    >
+      <span class="min-w-0 flex-1 basis-72"><b :class="finding.serious ? 'text-madder' : ''">{{ finding.brief }}.</b> {{ finding.rule === 'missing' && finding.says.startsWith(`${finding.brief}.`) ? finding.says.slice(finding.brief.length + 1) : finding.says }}<span
+        v-if="finding.fix?.shows"
+        class="block font-page text-[15px]"
+      >{{ finding.fix.shows.replace(/<[^>]+>/gu, '') }}</span></span>
+      <span class="flex shrink-0 gap-4">
+        <button
+          v-if="finding.fix"
+          class="act"
+          @click="fix(finding)"
+        >{{ finding.fix.label }}</button>
+        <button
+          v-else-if="finding.other"
+          class="act"
+          @click="merging = merging ? undefined : finding.other"
+        >Merge the two</button>
+        <button
+          v-else-if="finding.field"
+          class="act"
+          @click="show(finding)"
+        >Go to it</button>
+        <button
+          class="quiet"
+          @click="leave(finding)"
+        >Leave it</button>
+      </span>
+      <GatherMergeLines
+        v-if="twin && finding.other"
+        class="basis-full"
+        :comparison="compareFields(twin.fields, source.fields)"
+        mine-word="the other"
+        theirs-word="this one"
+        @merge="merge"
+        @cancel="merging = undefined"
+      />
+    </li>
+  </ul>
+</template>

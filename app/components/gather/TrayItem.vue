@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { composeAlone } from '~~/core/compose/compose'
+import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
+import { compareFields } from '~~/core/source/merging'
+import { missing } from '~~/core/source/model'
+import { TRUSTS, type Trust } from '~~/core/intake/proposal'
+import type { TrayItem } from '~/stores/tray'
+import { INKS } from '~/utils/inks'
+import { written } from '~/utils/written'
+
+/** One proposed source: as a reference, what each detail comes from, what is missing, and whether the paper has it. */
+const props = defineProps<{ item: TrayItem }>()
+const emit = defineEmits<{ added: [id: string] }>()
+const store = usePaper()
+const tray = useTray()
+const notices = useNotices()
+const opened = ref(false)
+const merging = ref(false)
+const source = computed(() => ({ id: 'tray', kind: props.item.proposal.kind, fields: props.item.proposal.fields }))
+const alone = computed(() => composeAlone(store.style, source.value))
+const same = computed(() => (props.item.same ? store.byId.get(props.item.same.id) : undefined))
+const holes = computed(() => missing(source.value).map(name => (name === 'issued' ? 'date' : FIELDS[name].label.toLowerCase())))
+const given = computed(() => FIELD_NAMES.filter(name => props.item.proposal.fields[name] !== undefined))
+const WORDS: Record<Trust, string> = { catalogue: 'from the catalogue', page: 'from the page’s tags', file: 'from the file', read: 'read', guessed: 'guessed' }
+/** The origins of this item's fields, with how many of each, most trusted first. */
+const origins = computed(() => TRUSTS.map(by => ({ by, names: given.value.filter(name => props.item.proposal.from[name]?.by === by) })).filter(one => one.names.length))
+const differ = computed(() => (same.value ? compareFields(same.value.fields, props.item.proposal.fields) : undefined))
+
+const take = () => notices.attempt(async () => {
+  const [added] = await tray.accept([props.item.id])
+  if (added && tray.items.length === 0) emit('added', added.id)
+})
+function merge(takeFrom: ReadonlySet<FieldName>) {
+  merging.value = false
+  if (same.value) void notices.attempt(() => tray.mergeInto(props.item, same.value!, takeFrom))
+}
+</script>
+
+<template>
+  <li class="border-t border-rule py-3 first:border-t-0">
+    <div class="grid gap-x-8 gap-y-1 sm:grid-cols-[1fr_auto]">
+      <div class="min-w-0">
+        <p class="page-text hang text-[16px]">
+          <RunText
+            :runs="alone.reference ?? alone.parenthetical"
+            ink
+          />
+        </p>
+        <p class="mt-1 text-[13px] text-soft">
+          <GatherKindFinder
+            class="mr-3"
+            :kind="item.proposal.kind"
+            label="Kind of this source"
+            @choose="tray.changeKind(item.id, $event)"
+          />
+          <template
+            v-for="(origin, i) in origins"
+            :key="origin.by"
+          >
+            <template v-if="i">
+              ·
+            </template>
+            <span :class="origin.by === 'guessed' && 'text-ochre'">{{ origin.names.map(name => FIELDS[name].label.toLowerCase()).slice(0, 3).join(', ') }}{{ origin.names.length > 3 ? ` and ${origin.names.length - 3} more` : '' }} {{ WORDS[origin.by] }}</span>
+          </template>
+        </p>
+        <p
+          v-if="holes.length || item.proposal.doubts.length"
+          class="text-[13px] text-madder"
+        >
+          {{ [holes.length ? `Missing: ${holes.join(', ')}.` : '', ...item.proposal.doubts].filter(Boolean).join(' ') }}
+        </p>
+        <p
+          v-if="same || item.twin"
+          class="text-[13px] font-semibold text-ochre"
+        >
+          {{ same ? `You have this already (the same ${item.same!.by})` : `Also higher up in this tray (the same ${item.twin!.by})` }}
+        </p>
+      </div>
+      <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[14px] sm:justify-end">
+        <button
+          v-if="same"
+          class="act"
+          @click="merging = !merging"
+        >
+          Merge
+        </button>
+        <button
+          :class="same || item.twin ? 'quiet' : 'act'"
+          @click="take"
+        >
+          {{ same || item.twin ? 'Take it anyway' : 'Take' }}
+        </button>
+        <button
+          class="quiet"
+          @click="tray.drop([item.id])"
+        >
+          Drop
+        </button>
+        <button
+          class="quiet"
+          :aria-expanded="opened"
+          @click="opened = !opened"
+        >
+          {{ opened ? 'Less' : 'Details' }}
+        </button>
+      </div>
+    </div>
+    <GatherMergeLines
+      v-if="merging && same && differ"
+      :comparison="differ"
+      mine-word="yours"
+      theirs-word="this one"
+      @merge="merge"
+      @cancel="merging = false"
+    />
+    <div
+      v-if="opened"
+      class="mt-2 border-l border-rule pl-4 text-[14px]"
+    >
+      <p
+        v-if="item.proposal.original"
+        class="mb-2"
+      >
+        <span class="block text-[12.5px] text-soft">as it was pasted</span>
+        <span class="font-page text-[15px]">{{ item.proposal.original.replace(/<[^>]+>/gu, '') }}</span>
+      </p>
+      <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5 sm:grid-cols-[auto_1fr_auto]">
+        <template
+          v-for="name in given"
+          :key="name"
+        >
+          <dt
+            class="font-semibold"
+            :style="{ color: INKS[FIELDS[name].question].ink }"
+          >
+            {{ FIELDS[name].label }}
+          </dt>
+          <dd class="min-w-0 break-words">
+            {{ written(item.proposal.fields[name]) }}
+          </dd>
+          <dd
+            class="text-[13px] text-soft max-sm:col-span-2"
+            :class="item.proposal.from[name]?.by === 'guessed' && 'text-ochre'"
+          >
+            {{ item.proposal.from[name]?.says }}
+          </dd>
+        </template>
+      </dl>
+    </div>
+  </li>
+</template>

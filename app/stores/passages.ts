@@ -1,0 +1,43 @@
+/** The passages taken for this paper: made, changed as one writes, taken away and brought back. */
+import { defineStore } from 'pinia'
+import { foldWords } from '~~/core/text/filing'
+import { plainText } from '~~/core/sheet/document'
+import { readPassage, standsIn, type PassageText } from '~~/core/source/passages'
+import { request } from '~/utils/request'
+import { useNotices } from './notices'
+import { usePaper, type Passage } from './paper'
+import { useUndo } from './undo'
+
+export const usePassages = defineStore('passages', () => {
+  const paper = usePaper()
+  const bySource = computed(() => {
+    const map = new Map<string, Passage[]>()
+    for (const passage of paper.passages) map.set(passage.sourceId, [...(map.get(passage.sourceId) ?? []), passage])
+    return map
+  })
+  const of = (sourceId: string): readonly Passage[] => bySource.value.get(sourceId) ?? []
+  const folded = computed(() => foldWords(plainText(paper.body)))
+  /** Ids of passages whose words stand in the paper. */
+  const used = computed(() => new Set(paper.passages.filter(p => standsIn(p.words, folded.value)).map(p => p.id)))
+  const put = (passage: Passage) => { paper.passages = [...paper.passages.filter(p => p.id !== passage.id), passage] }
+
+  async function take(sourceId: string, text: PassageText): Promise<Passage> {
+    const made = await request<Passage>('POST', `/api/papers/${paper.paper!.id}/passages`, { sourceId, ...text })
+    put(made)
+    return made
+  }
+  /** What is on the clipboard, as a quotation. */
+  async function takeFromClipboard(sourceId: string): Promise<Passage | undefined> {
+    const text = (await navigator.clipboard.readText()).trim()
+    if (!text) { useNotices().say('There is no text on the clipboard. Copy the words from the source first.', { bad: true }); return undefined }
+    return take(sourceId, readPassage(text))
+  }
+
+  async function remove(passage: Passage) {
+    await paper.flush()
+    await request('DELETE', `/api/passages/${passage.id}`)
+    paper.passages = paper.passages.filter(p => p.id !== passage.id)
+    useUndo().did('The passage is taken away.', async () => put(await request<Passage>('POST', `/api/passages/${passage.id}/restore`)), 'Bring it back')
+  }
+  return { of, used, take, takeFromClipboard, change: paper.changePassage, remove }
+})

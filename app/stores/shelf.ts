@@ -1,0 +1,107 @@
+/** What is done to the sources of a paper as wholes: in, out, merged, renamed. Every step can be undone. */
+import { defineStore } from 'pinia'
+import { replaceCited } from '~~/core/sheet/document'
+import { kindOf, type KindId } from '~~/core/source/kinds'
+import { switchKind } from '~~/core/source/switching'
+import type { Fields } from '~~/core/source/model'
+import { request } from '~/utils/request'
+import { count } from '~/utils/words'
+import { useNotices } from './notices'
+import { usePaper, type PaperSource } from './paper'
+import { useUndo } from './undo'
+
+export interface NewSource { kind: KindId, fields: Fields, key?: string, origin?: Record<string, unknown> }
+/** As many as one request takes in, well under the server's limit. */
+const AT_ONCE = 400
+
+export const useShelf = defineStore('shelf', () => {
+  const paper = usePaper()
+  const undo = useUndo()
+  const at = () => `/api/papers/${paper.paper!.id}/sources`
+  const append = (added: PaperSource[]) => {
+    const ids = new Set(added.map(s => s.id))
+    paper.sources = [...paper.sources.filter(s => !ids.has(s.id)), ...added]
+  }
+  const without = (ids: ReadonlySet<string>) => { paper.sources = paper.sources.filter(s => !ids.has(s.id)) }
+  const inLots = async <T>(all: readonly T[], each: (lot: T[]) => Promise<void>) => {
+    for (let i = 0; i < all.length; i += AT_ONCE) await each(all.slice(i, i + AT_ONCE))
+  }
+
+  /** New sources; those already in when `stop` says so stay in. */
+  async function add(given: readonly NewSource[], progress?: (done: number) => boolean): Promise<PaperSource[]> {
+    const added: PaperSource[] = []
+    await inLots(given, async (lot) => {
+      if (progress && !progress(added.length)) return
+      const lotAdded = await request<PaperSource[]>('POST', `${at()}/many`, { sources: lot })
+      added.push(...lotAdded)
+      append(lotAdded)
+    })
+    return added
+  }
+  /** Puts sources of the shelf, or ones that were taken out, into the paper. */
+  const bringBack = (ids: readonly string[]) => inLots(ids, async lot => append(await request<PaperSource[]>('POST', `${at()}/use`, { ids: lot })))
+  async function letGo(ids: readonly string[]) {
+    await paper.flush()
+    await inLots(ids, async (lot) => {
+      await request('POST', `${at()}/drop`, { ids: lot })
+      without(new Set(lot))
+    })
+  }
+  /** Out of this paper, with a way back. Citations of them stay in the text, marked as unknown. */
+  async function remove(ids: readonly string[], says?: string) {
+    await letGo(ids)
+    undo.did(says ?? `${count(ids.length, 'source')} taken out of this paper; still on your shelf.`, () => bringBack(ids), 'Put back')
+  }
+
+  /** Makes one of two sources, the citations of the other with it. */
+  async function merge(keep: PaperSource, drop: PaperSource, fields: Fields, kind: KindId = keep.kind) {
+    await paper.flush()
+    const current = paper.byId.get(keep.id)!
+    const before = { kind: current.kind, fields: current.fields }
+    const body = paper.body
+    const done = await request<{ revision: number, moved: { id: string, revision: number }[] }>('POST', `${at()}/merge`, { keep: keep.id, drop: drop.id, revision: current.revision, kind, fields })
+    paper.patch(keep.id, { kind, fields, revision: done.revision })
+    const moved = new Map(done.moved.map(m => [m.id, m.revision]))
+    paper.passages = paper.passages.map(p => (moved.has(p.id) ? { ...p, sourceId: keep.id, revision: moved.get(p.id)! } : p))
+    without(new Set([drop.id]))
+    const text = replaceCited(body, drop.id, keep.id)
+    if (text !== body) paper.replaceBody(text)
+    undo.did('Two sources are one now.', async () => {
+      await bringBack([drop.id])
+      paper.changeSource(keep.id, before)
+      if (moved.size) {
+        const back = new Map((await request<{ id: string, revision: number }[]>('POST', '/api/passages/move', { ids: [...moved.keys()], sourceId: drop.id })).map(m => [m.id, m.revision]))
+        paper.passages = paper.passages.map(p => (back.has(p.id) ? { ...p, sourceId: drop.id, revision: back.get(p.id)! } : p))
+      }
+      if (text === body) return
+      // What was written since the merge is not undone with it.
+      if (paper.body === text) paper.replaceBody(body)
+      else useNotices().say('The text was changed since, so its citations still name the merged source.', { bad: true })
+    })
+  }
+
+  /** Another kind; what has no place in it is put aside. */
+  function changeKind(source: PaperSource, kind: KindId) {
+    if (kind === source.kind) return
+    const { kind: was, fields, parked } = source
+    const next = switchKind(source, kind)
+    paper.changeSource(source.id, next)
+    const aside = Object.keys(next.parked).length - Object.keys(parked).length
+    undo.did(`Now a ${kindOf(kind).label.toLowerCase()}${aside > 0 ? `; ${count(aside, 'value')} put aside, not lost` : ''}.`, async () => paper.changeSource(source.id, { kind: was, fields, parked }))
+  }
+
+  /** A change of fields that can be undone as one step, as a fix is. */
+  function mend(source: PaperSource, change: Partial<Pick<PaperSource, 'kind' | 'fields' | 'settled' | 'parked'>>, says: string) {
+    const before = { kind: source.kind, fields: source.fields, settled: source.settled, parked: source.parked }
+    paper.changeSource(source.id, change)
+    undo.did(says, async () => paper.changeSource(source.id, before))
+  }
+
+  async function rename(source: PaperSource, key: string) {
+    await paper.flush()
+    const current = paper.byId.get(source.id)!
+    const saved = await request<{ key: string, revision: number }>('PATCH', `${at()}/${source.id}`, { revision: current.useRevision, key })
+    paper.patch(source.id, { key: saved.key, useRevision: saved.revision })
+  }
+  return { add, bringBack, letGo, remove, merge, changeKind, mend, rename }
+})

@@ -1,0 +1,232 @@
+/**
+ * The tray: what came in and is not yet taken. It reads, looks up, finds what the paper has already, and takes, merges or
+ * drops; each of these is one step that can be undone. What lies in it is kept in this browser.
+ */
+import { defineStore } from 'pinia'
+import { del, get, set } from 'idb-keyval'
+import { proxy, wrap, type Remote } from 'comlink'
+import { FORM_WORDS } from '~~/core/intake/anything'
+import { readIdentifiers, type Identifier } from '~~/core/intake/identifiers'
+import type { Problem, Proposal } from '~~/core/intake/proposal'
+import { Duplicates, type SameBy } from '~~/core/source/duplicates'
+import { mergeFields } from '~~/core/source/merging'
+import type { FieldName } from '~~/core/source/fields'
+import type { KindId } from '~~/core/source/kinds'
+import { request } from '~/utils/request'
+import { count } from '~/utils/words'
+import type { Given, IntakeWorker, ReadBack } from '~/workers/intake.worker'
+import { useNotices } from './notices'
+import { usePaper, type PaperSource } from './paper'
+import { useShelf } from './shelf'
+import { useUndo } from './undo'
+
+export interface TrayItem {
+  id: string
+  proposal: Proposal
+  /** The source of this paper that it repeats, and by what. */
+  same?: { id: string, by: SameBy }
+  /** An earlier item of the tray that it repeats. */
+  twin?: { id: string, by: SameBy }
+}
+interface Kept { items: TrayItem[], problems: Problem[] }
+
+export const useTray = defineStore('tray', () => {
+  const paper = usePaper()
+  const shelf = useShelf()
+  const undo = useUndo()
+  const items = shallowRef<TrayItem[]>([])
+  const problems = shallowRef<Problem[]>([])
+  /** What is being done, in words, and how far it is from 0 to 1. */
+  const doing = ref<{ says: string, done: number } | undefined>()
+  let next = 1
+  let cancel: (() => void) | undefined
+
+  const fresh = computed(() => items.value.filter(item => !item.same && !item.twin))
+  const home = () => `dendle-tray:${paper.paper?.id ?? ''}`
+  const keep = () => {
+    const kept: Kept = { items: items.value, problems: problems.value }
+    // A tray of thousands is a file that the writer still has; it is not copied into the browser at each step.
+    void (items.value.length && items.value.length < 1500 ? set(home(), kept) : del(home())).catch(() => undefined)
+  }
+  async function open() {
+    items.value = []
+    problems.value = []
+    doing.value = undefined
+    const kept = await get<Kept>(home()).catch(() => undefined)
+    if (!kept) return
+    items.value = kept.items
+    problems.value = kept.problems
+    next = Math.max(0, ...kept.items.map(item => Number(item.id))) + 1
+    compare()
+  }
+
+  /** Finds again what the paper has already: after anything came in, or a source changed. */
+  function compare() {
+    const known = new Duplicates(paper.sources)
+    const here = new Duplicates<Proposal>()
+    const idOf = new Map<Proposal, string>()
+    items.value = items.value.map(({ id, proposal }) => {
+      const same = known.find(proposal)
+      const twin = same ? undefined : here.find(proposal)
+      here.add(proposal)
+      idOf.set(proposal, id)
+      return { id, proposal, ...(same ? { same: { id: same.source.id, by: same.by } } : {}), ...(twin ? { twin: { id: idOf.get(twin.source)!, by: twin.by } } : {}) }
+    })
+  }
+  function lay(proposals: readonly Proposal[], wrong: readonly Problem[]) {
+    items.value = [...items.value, ...proposals.map(proposal => ({ id: String(next++), proposal }))]
+    problems.value = [...problems.value, ...wrong]
+    compare()
+    keep()
+  }
+
+  // Coming in --------------------------------------------------------------------------------------------------------
+
+  /** Takes anything: text, rich text, a file's bytes. Returns what it was, or undefined when it was given up. */
+  async function takeIn(given: Given): Promise<ReadBack['form'] | undefined> {
+    if (!given.bytes && given.text !== undefined && given.text.length < 20_000) {
+      const identifiers = readIdentifiers(given.text)
+      if (identifiers) { await lookUp(identifiers); return 'identifiers' }
+    }
+    const worker = new Worker(new URL('../workers/intake.worker.ts', import.meta.url), { type: 'module' })
+    const remote: Remote<IntakeWorker> = wrap<IntakeWorker>(worker)
+    const name = given.name ?? 'what was pasted'
+    doing.value = { says: `Reading ${name}`, done: 0 }
+    try {
+      const read = await Promise.race([
+        remote.read(given, proxy((done: number) => { if (doing.value) doing.value = { ...doing.value, done } })),
+        new Promise<undefined>((resolve) => { cancel = () => resolve(undefined) }),
+        new Promise<never>((_, reject) => { worker.addEventListener('error', event => reject(new Error(event.message))) }),
+      ])
+      if (!read) { useNotices().say(`${name} was given up; nothing of it was taken.`); return undefined }
+      const named = given.name ? read.problems.map(problem => ({ ...problem, where: `${given.name}, ${problem.where}` })) : read.problems
+      if (read.form === 'identifiers') { await lookUp(readIdentifiers(read.text ?? '') ?? []); return 'identifiers' }
+      if (read.form === 'title') {
+        if (given.name) lay([], [{ where: given.name, what: 'nothing in it could be read as sources. Dendle reads .bib, .ris, .json, .html, .pdf, .docx and lists of references.' }])
+        return 'title'
+      }
+      lay(read.proposals, !read.proposals.length && !named.length ? [{ where: name, what: `no source was found in it${read.form in FORM_WORDS ? `, though it looks like ${FORM_WORDS[read.form as keyof typeof FORM_WORDS]}` : ''}.` }] : named)
+      if (read.form === 'pdf') await beside(read.proposals)
+      return read.form
+    }
+    catch (error) {
+      lay([], [{ where: name, what: `could not be read (${(error as Error).message}). Nothing of it was taken.` }])
+      return undefined
+    }
+    finally {
+      worker.terminate()
+      doing.value = undefined
+      cancel = undefined
+    }
+  }
+
+  /** Looks identifiers up, a few at a time; what is not found is named. */
+  async function lookUp(identifiers: readonly Identifier[]) {
+    const found: Proposal[] = []
+    const wrong: Problem[] = []
+    let done = 0
+    let going = true
+    cancel = () => { going = false }
+    doing.value = { says: identifiers.length === 1 ? `Looking up ${identifiers[0]!.value}` : `Looking up ${count(identifiers.length, 'address', 'addresses').replace('addresses', 'identifiers')}`, done: 0 }
+    const answers: (Proposal | Problem)[] = []
+    const queue = identifiers.map((identifier, i) => ({ identifier, i }))
+    const one = async () => {
+      for (let job = queue.shift(); job && going; job = queue.shift()) {
+        answers[job.i] = await ask(job.identifier)
+        doing.value = { says: doing.value?.says ?? '', done: ++done / identifiers.length }
+      }
+    }
+    await Promise.all([one(), one(), one(), one()])
+    for (const answer of answers) if (answer) { if ('kind' in answer) found.push(answer); else wrong.push(answer) }
+    doing.value = undefined
+    cancel = undefined
+    lay(found, wrong)
+  }
+  async function ask({ type, value }: Identifier): Promise<Proposal | Problem> {
+    try {
+      const answer = await request<{ outcome: string, proposal?: Proposal, says?: string }>('POST', '/api/catalogue', { type, value })
+      return answer.proposal ?? { where: value, what: answer.says ?? 'was not found.' }
+    }
+    catch (error) { return { where: value, what: `could not be looked up: ${(error as Error).message}` } }
+  }
+  /** A PDF that names its DOI is looked up: what the catalogue says lies beside what was read. */
+  async function beside(read: readonly Proposal[]) {
+    const dois = read.map(proposal => proposal.fields.doi).filter(doi => doi !== undefined)
+    for (const doi of dois) {
+      const answer = await ask({ type: 'doi', value: doi, typed: doi })
+      if (!('kind' in answer)) continue
+      items.value = items.value.map(item => (item.proposal.fields.doi === doi && item.proposal.from.doi?.by !== 'catalogue'
+        ? { ...item, proposal: { ...item.proposal, kind: answer.kind, fields: { ...item.proposal.fields, ...answer.fields }, from: { ...item.proposal.from, ...answer.from }, doubts: [] } }
+        : item))
+    }
+    compare()
+    keep()
+  }
+
+  // Going out --------------------------------------------------------------------------------------------------------
+
+  const leave = (ids: ReadonlySet<string>) => {
+    items.value = items.value.filter(item => !ids.has(item.id))
+    if (!items.value.length && !problems.value.length) doing.value = undefined
+    compare()
+    keep()
+  }
+  const putBack = (gone: readonly TrayItem[]) => {
+    items.value = [...items.value, ...gone].sort((a, b) => Number(a.id) - Number(b.id))
+    compare()
+    keep()
+  }
+  const asNew = ({ proposal: { kind, fields, origin, key, original } }: TrayItem) => {
+    const custom = original ? { custom: { ...(origin?.custom as object | undefined), original } } : {}
+    const plainKey = key?.toLowerCase().replace(/[^a-z0-9]+/gu, '-').replace(/^-+|-+$/gu, '').slice(0, 60)
+    return { kind, fields, ...(plainKey ? { key: plainKey } : {}), ...(origin || original ? { origin: { ...origin, ...custom } } : {}) }
+  }
+
+  /** Takes items into the paper, as one step. */
+  async function accept(ids: readonly string[]): Promise<PaperSource[]> {
+    const wanted = new Set(ids)
+    const taken = items.value.filter(item => wanted.has(item.id))
+    if (!taken.length) return []
+    let going = true
+    cancel = () => { going = false }
+    if (taken.length > 400) doing.value = { says: `Taking in ${count(taken.length, 'source')}`, done: 0 }
+    let added: PaperSource[] = []
+    try {
+      added = await shelf.add(taken.map(asNew), (done) => {
+        if (doing.value) doing.value = { ...doing.value, done: done / taken.length }
+        return going
+      })
+    }
+    finally {
+      doing.value = undefined
+      cancel = undefined
+    }
+    const gone = taken.slice(0, added.length)
+    leave(new Set(gone.map(item => item.id)))
+    const idsIn = added.map(source => source.id)
+    undo.did(`${count(added.length, 'source')} taken in.`, async () => { await shelf.letGo(idsIn); putBack(gone) })
+    return added
+  }
+  const acceptAll = () => accept(fresh.value.map(item => item.id))
+  function drop(ids: readonly string[]) {
+    const wanted = new Set(ids)
+    const gone = items.value.filter(item => wanted.has(item.id))
+    leave(wanted)
+    undo.did(`${count(gone.length, 'source')} dropped from the tray.`, async () => putBack(gone), 'Put back')
+  }
+  /** Joins an item to the source it repeats: what only the item has, and its word in the fields taken. */
+  async function mergeInto(item: TrayItem, source: PaperSource, take: ReadonlySet<FieldName>) {
+    const before = { kind: source.kind, fields: source.fields }
+    paper.changeSource(source.id, { fields: mergeFields(source.fields, item.proposal.fields, take) })
+    leave(new Set([item.id]))
+    undo.did('Merged with the source you have.', async () => { paper.changeSource(source.id, before); putBack([item]) })
+  }
+  const changeKind = (id: string, kind: KindId) => {
+    items.value = items.value.map(item => (item.id === id ? { ...item, proposal: { ...item.proposal, kind, from: { ...item.proposal.from, kind: { by: 'read', says: 'your choice' } } } } : item))
+    keep()
+  }
+  const clearProblems = () => { problems.value = []; keep() }
+  const stop = () => cancel?.()
+
+  return { items, problems, doing, fresh, open, takeIn, lookUp, accept, acceptAll, drop, mergeInto, changeKind, clearProblems, compare, stop }
+})

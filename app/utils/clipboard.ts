@@ -1,0 +1,18 @@
+/** Composed text onto the clipboard: rich where italics count, plain beside it. */
+import { plain, toHtml, type Run } from '~~/core/text/runs'
+
+const write = (html: string, text: string) => navigator.clipboard.write([new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([text], { type: 'text/plain' }) })])
+
+export const copyRuns = (runs: readonly Run[]) => write(toHtml(runs), plain(runs))
+/** Several entries, a paragraph each, with hanging indents. */
+export const copyEntries = (entries: readonly (readonly Run[])[]) =>
+  write(entries.map(runs => `<p style="margin:0 0 0 0.5in;text-indent:-0.5in">${toHtml(runs)}</p>`).join(''), entries.map(plain).join('\n'))
+
+/** A text as a file in the downloads. */
+export function download(name: string, text: string, type: string) {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([text], { type }))
+  link.download = name
+  link.click()
+  setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+}

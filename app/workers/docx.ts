@@ -1,0 +1,30 @@
+/**
+ * Opens a word-processor document without trusting it: a file that unpacks to far more than it is, or holds no document,
+ * is refused in words; macros, scripts and pictures are never looked at.
+ */
+import { unzipSync } from 'fflate'
+import mammoth from 'mammoth'
+
+/** As large as a document's parts may be in all, unpacked, in bytes. */
+const MAX_UNPACKED = 80 * 1024 * 1024
+
+export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | { problem: string }> {
+  let total = 0
+  let main = false
+  try {
+    // Nothing is unpacked here: the sizes stand in the file's own directory.
+    unzipSync(new Uint8Array(bytes), { filter: ({ name, originalSize }) => {
+      total += originalSize
+      if (name === 'word/document.xml') main = true
+      return false
+    } })
+  }
+  catch { return { problem: 'is damaged, or is not a word-processor document; open it there and save it again as .docx.' } }
+  if (!main) return { problem: 'is a packed file, but no word-processor document; unpack it, or save the document as .docx.' }
+  if (total > MAX_UNPACKED) return { problem: 'unpacks to more than 80 MB, which no paper does; it was not opened.' }
+  try {
+    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, { convertImage: mammoth.images.imgElement(() => Promise.resolve({ src: '' })), externalFileAccess: false } as Parameters<typeof mammoth.convertToHtml>[1])
+    return { html: value }
+  }
+  catch (error) { return { problem: `could not be read: ${(error as Error).message}. Open it in a word processor and save it again as .docx.` } }
+}

@@ -1,0 +1,32 @@
+/** Reads what came in away from the page: large files take seconds, and may be given up by ending the worker. */
+import { expose } from 'comlink'
+import { detect, readForm, type Form } from '~~/core/intake/anything'
+import { decode } from '~~/core/intake/decode'
+import { richLines } from '~~/core/intake/paste'
+import type { Intake } from '~~/core/intake/proposal'
+
+export interface Given { text?: string, html?: string, bytes?: ArrayBuffer, name?: string }
+export type ReadBack = Intake & { form: Form | 'pdf' | 'document', text?: string }
+
+const api = {
+  async read({ text = '', html, bytes, name = '' }: Given, progress: (done: number) => void): Promise<ReadBack> {
+    if (bytes) {
+      const head = new Uint8Array(bytes.slice(0, 8))
+      if (head[0] === 0x25 && head[1] === 0x50 && head[2] === 0x44 && head[3] === 0x46) {
+        const { readPdfFile } = await import('./pdf')
+        return { form: 'pdf', ...await readPdfFile(bytes, name) }
+      }
+      if (head[0] === 0x50 && head[1] === 0x4B) {
+        const { readDocumentFile } = await import('./document')
+        return { form: 'document', ...await readDocumentFile(bytes, progress) }
+      }
+      text = decode(new Uint8Array(bytes)).text
+    }
+    const form = detect(text, name)
+    // The clipboard's italics are evidence in formatted references, and only there.
+    const rich = html && form === 'references' ? richLines(html) : ''
+    return { form, text, ...readForm(form, rich || text, progress) }
+  },
+}
+export type IntakeWorker = typeof api
+expose(api)
