@@ -32,7 +32,7 @@ function slipOf(name: Name): Slip | undefined {
     }
   }
   const loud = (text: string | undefined) => Boolean(text && text.length > 3 && /\p{L}{4}/u.test(text) && text === text.toUpperCase() && text !== text.toLowerCase() && !text.includes('.'))
-  if (name.family && loud(name.family) && (!name.given || loud(name.given) || INITIALS_ONLY.test(name.given))) {
+  if (name.family && loud(name.family)) {
     const calm = (text: string) => text.replace(/\p{L}+/gu, word => word[0]! + word.slice(1).toLowerCase())
     return { rule: 'name-loud', says: `“${written}” is in capitals.`, label: 'Set in small letters', becomes: [{ ...name, family: calm(name.family), ...(name.given ? { given: loud(name.given) ? calm(name.given) : name.given } : {}) }] }
   }

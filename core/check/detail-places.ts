@@ -1,6 +1,6 @@
 /** What is missing, and what was typed where something else belongs. */
-import { FIELDS, TEXT_FIELDS } from '../source/fields'
-import { hintFor, kindOf } from '../source/kinds'
+import { TEXT_FIELDS } from '../source/fields'
+import { hintFor, kindOf, labelFor } from '../source/kinds'
 import { has, missing, textOf, withField, type Fields } from '../source/model'
 import { stripRich } from '../text/rich'
 import type { DetailRule } from './finding'
@@ -10,7 +10,7 @@ const holes: DetailRule = ({ source, style }) => missing(source).map((field) => 
   const none = field === 'issued' ? style.terms.noDate : undefined
   return {
     rule: 'missing', field, serious: true, about: source.kind,
-    says: field === 'issued' ? `No date.${typeof none === 'string' && none ? ` If the source gives none, ${style.short} prints ${none}` : ''}` : `No ${FIELDS[field].label.toLowerCase()}.${hint ? ` Look ${/^(?:in|on|at|near|beside|above|under|after|with|facing|by)\b/u.test(hint) ? hint : `for it: ${hint}`}.` : ''}`,
+    says: field === 'issued' ? `No date.${typeof none === 'string' && none ? ` If the source gives none, ${style.short} prints ${none}` : ''}` : `No ${labelFor(source.kind, field).toLowerCase()}.${hint ? ` Look ${/^(?:in|on|at|near|beside|above|under|after|with|facing|by)\b/u.test(hint) ? hint : `for it: ${hint}`}.` : ''}`,
   }
 })
 

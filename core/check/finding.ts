@@ -1,6 +1,6 @@
 /** What a careful marker would circle: words, the reason, and a fix where one is certain. */
-import { FIELDS, type FieldName } from '../source/fields'
-import type { KindId } from '../source/kinds'
+import type { FieldName } from '../source/fields'
+import { labelFor, type KindId } from '../source/kinds'
 import type { Fields, Source } from '../source/model'
 import type { Style } from '../styles/types'
 
@@ -46,12 +46,12 @@ const BRIEF: Record<string, string> = {
   'number-labelled': 'A label in a number', 'pages-upside-down': 'Pages upside down', 'edition-first': 'First edition', 'edition-words': 'Words in the edition', 'date-future': 'A date to come', 'date-words': 'Date not understood', 'dates-crossed': 'Dates crossed', 'accessed-beside-doi': 'Day of reading not needed', 'accessed-beside-date': 'Day of reading not needed',
   'doi-text': 'Words around the DOI', 'doi-wrong': 'Not a DOI', 'doi-in-url': 'A DOI as the address', 'url-words': 'Words before the address', 'url-scheme': 'Address without https://', 'url-wrong': 'Not a web address', 'url-proxy': 'A library’s own address', 'url-session': 'Tracking in the address', 'url-search': 'Address of a search', 'isbn-wrong': 'ISBN mistyped',
 }
-const briefly = (rule: string, field: FieldName | undefined): string => rule === 'missing' && field ? (field === 'issued' ? 'No date' : `No ${FIELDS[field].label.toLowerCase()}`) : BRIEF[rule] ?? 'To look at'
+const briefly = (rule: string, field: FieldName | undefined, kind: KindId): string => rule === 'missing' && field ? `No ${labelFor(kind, field).toLowerCase()}` : BRIEF[rule] ?? 'To look at'
 
 /** A finding with its id made from the rule, the field and the words it is about. */
 export function identify({ about, serious = false, ...finding }: ReturnType<DetailRule>[number], source: Source): Finding {
   const value = about ?? (finding.field ? JSON.stringify(source.fields[finding.field] ?? '') : '')
-  return { ...finding, serious, brief: briefly(finding.rule, finding.field), id: `${finding.rule}:${finding.field ?? ''}:${hash(value)}` }
+  return { ...finding, serious, brief: briefly(finding.rule, finding.field, source.kind), id: `${finding.rule}:${finding.field ?? ''}:${hash(value)}` }
 }
 
 /** FNV-1a, 32 bits: short and the same everywhere. */

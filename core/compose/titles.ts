@@ -23,8 +23,8 @@ export function setTitle(title: string, setting: TitleSetting): SetTitle {
   return { unsure, atoms: segmentsToAtoms(segments, setting) }
 }
 
-/** One space where there were several; no closing full stop of the database's own. */
-const spaced = (title: string): string => title.trim().replace(/\s+/gu, ' ').replace(/(?<=\p{Ll}{2})\.$/u, '')
+/** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
+const spaced = (title: string): string => title.trim().replace(/\s+/gu, ' ').replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '')
 
 function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): Atom[] {
   const rule = setting.capitals.style === 'headline' ? 'title.headline' : setting.capitals.style === 'sentence' ? 'title.sentence' : 'title.asgiven'

@@ -32,7 +32,8 @@ function looksFormatted(text: string): boolean {
   if (pieces.length > 1) return pieces.some(one => one.length > 40)
   const one = pieces[0] ?? ''
   const signs = [/\((?:1[4-9]|20)\d{2}|\b(?:1[4-9]|20)\d{2}\b/u, /[.,]\s/u, /\bpp?\.\s*\d|\d\s*[-–]\s*\d|\bvol\.|\bno\.|https?:|\bdoi\b|10\.\d{4}/iu, /^\p{Lu}[\p{L}’'-]+,\s+\p{Lu}|^\p{Lu}\.\s|[“”]|<i>|\*\S/u, /n\.d\.|\bIn\s+\p{Lu}|Press|Books|\b(?:ed|eds)\./u]
-  return one.length > 40 && signs.filter(sign => sign.test(one)).length >= 3
+  // A long title may hold years and commas; names in order, or the words of an imprint, it has not.
+  return one.length > 40 && signs.filter(sign => sign.test(one)).length >= 3 && signs.slice(3).some(sign => sign.test(one))
 }
 
 /** Reads text in a form. Identifiers and titles are not read here: they are looked up, or begun, by who asked. */

@@ -8,8 +8,11 @@ export interface Decoded { text: string, encoding: 'utf-8' | 'utf-16le' | 'utf-1
  */
 export function decode(bytes: Uint8Array): Decoded {
   const encoding = encodingOf(bytes)
-  return { text: tidyEnds(new TextDecoder(encoding).decode(bytes)), encoding }
+  const text = new TextDecoder(encoding).decode(bytes)
+  return { text: tidyEnds(encoding === 'windows-1252' ? text.replace(/[\u0080-\u009F]/gu, c => UPPER[c.charCodeAt(0) - 0x80]!) : text), encoding }
 }
+/** 0x80 to 0x9F of Windows-1252, which some decoders leave as control characters. */
+const UPPER = [...'€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009DžŸ']
 
 /** CRLF and CR become LF; a byte order mark and NUL characters go. */
 export const tidyEnds = (text: string): string => text.replace(/^\uFEFF/u, '').replace(/\r\n?/gu, '\n').replaceAll('\u0000', '')

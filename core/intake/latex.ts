@@ -105,8 +105,8 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
         if (depth > 200) continue
         const special = input[at] === '\\'
         const inner = group(depth + 1)
-        // Braces around an accent are how BibTeX writes a letter, not a protection.
-        const guards = protect && !math && depth === 0 && inner.trim() && !(special && [...inner].length === 1)
+        // Braces that open with a command are how BibTeX writes a letter or a treatment, not a protection; nor are braces around marks.
+        const guards = protect && !math && depth === 0 && !special && /[\p{L}\p{N}]/u.test(inner)
         out += guards ? `\uE001${inner}\uE002` : inner
         continue
       }

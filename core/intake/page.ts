@@ -189,7 +189,7 @@ function tidy(kind: KindId, fields: Fields, from: Proposal['from']): string[] {
   if (webby && fields.publisher && fields.publisher === fields.container) drop('publisher')
   if (kind === 'journal-article' && fields.publisher) drop('publisher')
   if (fields.container && typeof fields.title === 'string') fields.title = withoutSite(fields.title, fields.container)
-  if (fields.author?.some(name => name.literal === fields.container) && fields.author.length > 1) fields.author = fields.author.filter(name => name.literal !== fields.container)
+  if (fields.container && fields.author && fields.author.length > 1) fields.author = fields.author.filter(name => name.literal !== fields.container)
   if (webby && !fields.author && !fields.issued) doubts.push('Neither an author nor a date was found on the page; look for both near its title and at its foot.')
   return doubts
 }

@@ -2,7 +2,7 @@
  * The kinds of source: which fields each needs, which are usual, who leads its entry, and where on the source a
  * person finds what. A kind is data; the engine asks for its properties and knows none by name.
  */
-import type { FieldName } from './fields'
+import { FIELDS, type FieldName } from './fields'
 
 export interface Kind {
   label: string
@@ -96,6 +96,14 @@ const FOUND: Partial<Record<FieldName, string>> = {
 }
 /** Where on a source of this kind to look for a field. */
 export const hintFor = (kind: KindId, field: FieldName): string | undefined => kindOf(kind).hints?.[field] ?? FOUND[field]
+
+/** What a kind calls a field that other kinds call otherwise: a journal article is inside a journal. */
+const CALLED: Partial<Record<KindId, Partial<Record<FieldName, string>>>> = {
+  'journal-article': { container: 'Journal' }, 'magazine-article': { container: 'Magazine' }, 'newspaper-article': { container: 'Newspaper' }, 'review': { container: 'Journal or newspaper' }, 'chapter': { container: 'Book' }, 'foreword': { container: 'Book' }, 'encyclopedia-entry': { container: 'Encyclopedia' }, 'dictionary-entry': { container: 'Dictionary' },
+  'conference-paper': { container: 'Proceedings' }, 'web-page': { container: 'Site' }, 'blog-post': { container: 'Blog' }, 'social-post': { container: 'Service' }, 'thesis': { publisher: 'University' }, 'preprint': { publisher: 'Server' }, 'film': { publisher: 'Production company' }, 'tv-episode': { container: 'Series' }, 'online-video': { container: 'Service' }, 'podcast-episode': { container: 'Podcast' },
+  'song': { container: 'Album', publisher: 'Label' }, 'album': { publisher: 'Label' }, 'case': { container: 'Reporter' }, 'statute': { container: 'Code or collection' },
+}
+export const labelFor = (kind: KindId, field: FieldName): string => CALLED[kind]?.[field] ?? FIELDS[field].label
 
 export type KindId = keyof typeof KINDS
 export const KIND_IDS = Object.keys(KINDS) as [KindId, ...KindId[]]

@@ -150,7 +150,7 @@ test('another kind and back: nothing is lost', async ({ page }) => {
   await expect(page.getByLabel('Author 3')).toHaveValue('Marine Planning Agency')
   await page.getByLabel('Volume', { exact: true }).fill('12')
   await page.getByLabel('Issue', { exact: true }).fill('3')
-  await page.getByLabel('Inside what', { exact: true }).fill('Waterway Studies')
+  await page.getByLabel('Journal', { exact: true }).fill('Waterway Studies')
   await page.getByLabel('Date', { exact: true }).fill('Spring 2019')
   await expect(page.getByTestId('anatomy')).toHaveText('Oduya, F., Larch, T., & Marine Planning Agency. (2019). Counting barges by ear. Waterway Studies, 12(3).')
   await kind('film', 'Film')

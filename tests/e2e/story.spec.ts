@@ -31,10 +31,10 @@ test('from typed sources to a document', async ({ page }) => {
   await addSource(page, 'Locks of the lower Wend', 'Book', { 'Author': 'Harrow, Edith M.', 'Date': '2016', 'Publisher': 'Meridian University Press', 'Place': 'Leeds' })
   await expect(page.getByTestId('anatomy')).toHaveText('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.')
   await page.getByLabel('Volume', { exact: true }).focus()
-  await addSource(page, 'Counting barges by ear', 'Journal article', { 'Author': 'Oduya, Femi; Larch, Tom', 'Date': '2020', 'Inside what': 'Waterway Studies', 'Volume': '12', 'Issue': '3', 'Pages': '201-209', 'DOI': 'https://doi.org/10.5555/ws.2020.12' })
+  await addSource(page, 'Counting barges by ear', 'Journal article', { 'Author': 'Oduya, Femi; Larch, Tom', 'Date': '2020', 'Journal': 'Waterway Studies', 'Volume': '12', 'Issue': '3', 'Pages': '201-209', 'DOI': 'https://doi.org/10.5555/ws.2020.12' })
   await expect(page.getByTestId('anatomy')).toHaveText('Oduya, F., & Larch, T. (2020). Counting barges by ear. Waterway Studies, 12(3), 201–209. https://doi.org/10.5555/ws.2020.12')
   await expect(page.getByTestId('anatomy').locator('.italic')).toHaveText(['Waterway Studies', '12'])
-  await addSource(page, 'Visiting the old locks', 'Web page', { 'Inside what': 'Wend Valley Walks', 'Web address': 'https://wendwalks.example/locks', 'Read on': '6 May 2025' })
+  await addSource(page, 'Visiting the old locks', 'Web page', { 'Site': 'Wend Valley Walks', 'Web address': 'https://wendwalks.example/locks', 'Read on': '6 May 2025' })
   await expect(page.getByTestId('anatomy')).toContainText('(n.d.). Wend Valley Walks. Retrieved May 6, 2025, from https://wendwalks.example/locks')
 
   // A detail corrected changes the reference, and the rule is told.

@@ -8,7 +8,7 @@ import { fromEditable } from '~~/core/text/protection'
 import { written } from '~/utils/written'
 
 /** One field as a line to write on. What is typed stays as typed while it is being typed; what was read shows beside it. */
-const props = defineProps<{ name: FieldName, value: string | Name[] | SourceDate | undefined, hint?: string | undefined, required?: boolean, lit?: boolean }>()
+const props = defineProps<{ name: FieldName, label: string, value: string | Name[] | SourceDate | undefined, hint?: string | undefined, required?: boolean, lit?: boolean }>()
 const emit = defineEmits<{ change: [value: string | SourceDate | undefined], focus: [], blur: [] }>()
 const spec = computed(() => FIELDS[props.name])
 /** Fields whose text carries italics and protected words. */
@@ -49,7 +49,7 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
     :class="lit && 'lit'"
   >
     <span class="flex items-baseline justify-between gap-2 text-[12.5px] text-soft">
-      <span class="shrink-0">{{ spec.label }}</span>
+      <span class="shrink-0">{{ label }}</span>
       <span
         class="truncate"
         :title="hint"
@@ -58,7 +58,7 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
     <component
       :is="long ? 'textarea' : 'input'"
       :value="typed"
-      :aria-label="spec.label"
+      :aria-label="label"
       :aria-description="hint"
       :aria-required="required"
       :data-field="name"

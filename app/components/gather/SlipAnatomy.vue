@@ -4,7 +4,7 @@ import { compose, composeAlone } from '~~/core/compose/compose'
 import { captionCredit } from '~~/core/compose/captions'
 import { explain } from '~~/core/compose/explain'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
-import { kindOf } from '~~/core/source/kinds'
+import { kindOf, labelFor } from '~~/core/source/kinds'
 import type { Run } from '~~/core/text/runs'
 import type { PaperSource } from '~/stores/paper'
 import { copyRuns } from '~/utils/clipboard'
@@ -28,14 +28,15 @@ watch(() => props.field, () => { at.value = undefined })
 const chosen = computed(() => pointed.value ?? (at.value === undefined ? undefined : parts.value[at.value]))
 watch(chosen, run => emit('point', run?.field as FieldName | undefined))
 
+const label = (name: FieldName) => labelFor(props.source.kind, name)
 const told = computed(() => {
   const run = chosen.value ?? runs.value.find(r => r.field === props.field && r.part !== 'glue')
   if (!run) {
-    return props.field ? { head: `${FIELDS[props.field].label}.`, ink: FIELDS[props.field].question, rule: { says: props.source.fields[props.field] === undefined ? 'Nothing is given here, so nothing is printed.' : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`, source: '' } } : undefined
+    return props.field ? { head: `${label(props.field)}.`, ink: FIELDS[props.field].question, rule: { says: props.source.fields[props.field] === undefined ? 'Nothing is given here, so nothing is printed.' : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`, source: '' } } : undefined
   }
   const rule = explain(store.style, run)[0]
-  const label = run.field ? FIELDS[run.field as FieldName]?.label ?? '' : ''
-  return rule && { head: label && `${label}.`, ink: run.part, rule: { ...rule, says: rule.says.replace(`${label}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
+  const own = run.field && FIELDS[run.field as FieldName] ? FIELDS[run.field as FieldName].label : ''
+  return rule && { head: own && `${label(run.field as FieldName)}.`, ink: run.part, rule: { ...rule, says: rule.says.replace(`${own}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
 })
 function key(event: KeyboardEvent) {
   const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]

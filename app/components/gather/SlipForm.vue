@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
-import { hintFor, kindOf } from '~~/core/source/kinds'
+import { hintFor, kindOf, labelFor } from '~~/core/source/kinds'
 import { has, withField } from '~~/core/source/model'
 import type { Name } from '~~/core/source/names'
 import { restoreField } from '~~/core/source/switching'
@@ -84,6 +84,7 @@ const restore = (name: FieldName) => store.changeSource(props.source.id, restore
             v-else
             :class="width(name)"
             :name="name"
+            :label="labelFor(source.kind, name)"
             :value="source.fields[name]"
             :hint="hintFor(source.kind, name)"
             :required="kind.required.includes(name)"

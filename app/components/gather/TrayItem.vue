@@ -2,6 +2,7 @@
 import { composeAlone } from '~~/core/compose/compose'
 import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
 import { compareFields } from '~~/core/source/merging'
+import { labelFor } from '~~/core/source/kinds'
 import { missing } from '~~/core/source/model'
 import { TRUSTS, type Trust } from '~~/core/intake/proposal'
 import type { TrayItem } from '~/stores/tray'
@@ -19,7 +20,7 @@ const merging = ref(false)
 const source = computed(() => ({ id: 'tray', kind: props.item.proposal.kind, fields: props.item.proposal.fields }))
 const alone = computed(() => composeAlone(store.style, source.value))
 const same = computed(() => (props.item.same ? store.byId.get(props.item.same.id) : undefined))
-const holes = computed(() => missing(source.value).map(name => (name === 'issued' ? 'date' : FIELDS[name].label.toLowerCase())))
+const holes = computed(() => missing(source.value).map(name => labelFor(props.item.proposal.kind, name).toLowerCase()))
 const given = computed(() => FIELD_NAMES.filter(name => props.item.proposal.fields[name] !== undefined))
 const WORDS: Record<Trust, string> = { catalogue: 'from the catalogue', page: 'from the page’s tags', file: 'from the file', read: 'read', guessed: 'guessed' }
 /** The origins of this item's fields, with how many of each, most trusted first. */
