@@ -8,7 +8,7 @@ const steps = [
   ['Types prepared', () => run('npx', ['nuxt', 'prepare'], { stdio: ['ignore', 'ignore', 'inherit'] })],
   ['Lint', () => run('npx', ['eslint', '.', '--max-warnings', '0'])],
   ['Types', () => run('npx', ['nuxt', 'typecheck'])],
-  ['Unit tests', () => run('npx', ['vitest', 'run', '--reporter', 'dot'])],
+  ['Unit tests', () => run('npx', ['vitest', 'run'])],
   ['Build', build],
   ['Browser tests', () => run('npx', ['playwright', 'test'])],
 ]

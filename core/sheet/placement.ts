@@ -1,0 +1,91 @@
+/**
+ * Where a citation stands in its sentence. The text keeps one form for every style: before the mark that ends the
+ * sentence and outside quotation marks, and behind the last stop of a block quotation. Styles with raised numbers show it
+ * behind the mark. Sources: APA 7, 8.10–8.11, 8.27; MLA Handbook 9, 6.43, 6.50; Chicago 18, 12.76–12.79, 13.27–13.28.
+ */
+
+/** What is done to the text around the cursor when a citation is put there. */
+export interface Placed {
+  /** Characters to take away before the cursor. */
+  takeBefore: number
+  /** … and what stands in their place, before the citation. */
+  before: string
+  /** Characters to take away behind the cursor. */
+  takeAfter: number
+  /** … and what stands there, behind the citation. */
+  after: string
+}
+
+/** A full stop that ends an abbreviation or an initial, not a sentence. */
+const ABBREVIATION = /(?:^|[\s(“‘"])(?:\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|vol|no|fig|ed|eds|Dr|Mr|Mrs|Ms|Prof|St|Jr|Sr|U\.S|U\.K)\.$/u
+/** The sentence's last mark, with the quotation marks that close behind it. */
+const ENDING = /([.,;:?!])([”’"')\]]*)[ \u00A0]*$/u
+
+/**
+ * @param before the text of the paragraph before the cursor; @param after the text behind it
+ * @param block whether it stands in a block quotation
+ */
+export function place(before: string, after: string, block: boolean): Placed {
+  const space = /[ \u00A0]*$/u.exec(before)![0].length
+  const body = before.slice(0, before.length - space)
+  const opening = body === '' || /[([{“‘—]$/u.test(body)
+  if (block) {
+    // Behind the last stop: one that was typed behind the cursor comes before the citation.
+    const stop = /^[ \u00A0]*([.?!][”’"']*)[ \u00A0]*$/u.exec(after)
+    return { takeBefore: space, before: `${stop ? stop[1] : ''}${opening && !stop ? '' : ' '}`, takeAfter: stop ? after.length : 0, after: '' }
+  }
+  const ending = ENDING.exec(before)
+  const next = after.replace(/^[ \u00A0]+/u, '')
+  const ends = next === '' || /^[\p{Lu}“‘"([\p{N}]/u.test(next)
+  if (ending && !(ending[1] === '.' && (ABBREVIATION.test(before.slice(0, ending.index + 1)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))) && (ends || ending[1] === ',')) {
+    const [whole, mark, closing = ''] = ending as unknown as [string, string, string]
+    const question = /[?!]/u.test(mark)
+    // “Why?” keeps its mark inside; the sentence gets a stop of its own.
+    if (question && closing) return { takeBefore: whole.length, before: `${mark}${closing} `, takeAfter: 0, after: /^\s*[.,;:?!]/u.test(after) ? '' : '.' }
+    return { takeBefore: whole.length, before: `${closing} `, takeAfter: 0, after: mark }
+  }
+  return { takeBefore: space, before: opening ? '' : ' ', takeAfter: 0, after: after !== '' && /^[\p{L}\p{N}“‘(]/u.test(after) ? ' ' : '' }
+}
+
+/** What a style with raised numbers shows: marks from behind the citation come before it, into the quotation where the style sets them there. */
+export interface Raised {
+  /** Characters behind the citation that are shown before it. */
+  ahead: string
+  /** Closing quotation marks before the citation that they are shown inside of. */
+  inside: string
+}
+
+/**
+ * @param before the text before the citation; @param after the text behind it
+ * @param stopsInside whether the style sets commas and full stops inside closing quotation marks
+ */
+export function raisedAt(before: string, after: string, stopsInside: boolean): Raised {
+  const ahead = /^[.,]+[”’"']?/u.exec(after)?.[0] ?? ''
+  if (!ahead || !stopsInside) return { ahead, inside: '' }
+  const quote = /[”"’']+(?=[ \u00A0]*$)/u.exec(before)?.[0] ?? ''
+  // An apostrophe at the end of a plural is no quotation mark.
+  const closes = quote && (/[”"]/u.test(quote) || (before.match(/‘/gu)?.length ?? 0) > 0)
+  // A question inside its quotation keeps its own mark; the sentence's stop is not shown as well.
+  return { ahead, inside: closes ? quote : '' }
+}
+
+/** How much of the end of `before` names the author already, in characters with the space behind; 0 when it does not. */
+export function namedBefore(before: string, names: string): number {
+  const bare = names.trim().replace(/[’']s$/u, '')
+  if (!bare) return 0
+  const match = /^([\s\S]*?)([ \u00A0]*)$/u.exec(before)!
+  const body = match[1]!.replace(/,$/u, '')
+  if (!body.toLowerCase().endsWith(bare.toLowerCase())) return 0
+  const ahead = body.slice(0, body.length - bare.length)
+  return ahead === '' || /[^\p{L}\p{N}]$/u.test(ahead) ? bare.length + match[2]!.length + (match[1]!.length - body.length) : 0
+}
+
+/** Words of a quotation and whether it becomes a block by the style's own limit. Source: each style's `page.blockQuote`. */
+export function isBlock(words: string, limit: { words?: number, lines?: number }, verse = false): boolean {
+  const lines = words.trim().split('\n').length
+  // Verse is set off from the fourth line on in the styles that count lines (MLA Handbook 9, 6.36).
+  if (verse || lines > 1) return lines > (limit.lines ? limit.lines - 1 : 3)
+  const count = words.match(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)?.length ?? 0
+  // Four lines of prose at twelve to a line and a half-inch more: about fifty words on a page of one-inch margins.
+  return count >= (limit.words ?? (limit.lines ?? 4) * 13)
+}
