@@ -1,13 +1,17 @@
 /**
- * The editor's own pieces: the citation, an inline atom that shows what the core makes of it; the ways to open the
- * picker; the raised mark.
+ * The editor's citation: an inline atom that shows what the core makes of it, with the ways to open the picker and to
+ * stand where the style sets it.
  */
-import { InputRule, Mark, Node, mergeAttributes } from '@tiptap/core'
-import { Plugin, type EditorState } from '@tiptap/pm/state'
+import { InputRule, Node, mergeAttributes } from '@tiptap/core'
+import { DOMSerializer, type Fragment, type Node as PmNode, type Schema } from '@tiptap/pm/model'
+import { Plugin, PluginKey, type EditorState } from '@tiptap/pm/state'
 import { Decoration, DecorationSet } from '@tiptap/pm/view'
 import { VueNodeViewRenderer } from '@tiptap/vue-3'
 import CitationChip from '~/components/write/CitationChip.vue'
-import { movedBehind, type CitationData } from '~~/core/sheet/document'
+import type { CitationData } from '~~/core/sheet/document'
+import { raisedAt } from '~~/core/sheet/placement'
+import type { Run } from '~~/core/text/runs'
+import { plain, toHtml } from '~~/core/text/runs'
 
 export const newCitationId = (): string => crypto.randomUUID().slice(0, 8)
 
@@ -18,27 +22,93 @@ const parse = (text: string | null): CitationData => {
 
 export interface CitationHost {
   openPicker: () => void
-  /** Whether the style sets raised numbers behind the stop that follows. */
-  raised: () => boolean
+  /** Whether the style sets raised numbers behind the stop that follows, and stops inside quotation marks. */
+  raised: () => { on: boolean, stopsInside: boolean }
+  /** What a citation prints, by its id. */
+  runsOf: (id: string) => readonly Run[]
+  /** Enter on a citation. */
+  change: (id: string) => void
 }
 
 /**
- * Shows a raised number behind the comma or full stop that follows it, as the page prints it, without moving a letter of
- * the text: the chip shows the mark, the typed one takes no room.
+ * Shows a raised number behind the comma or full stop that follows it, inside quotation marks where the style sets stops
+ * there, as the page prints it, without moving a letter of the text.
  */
-function behindStops(state: EditorState): DecorationSet {
+function behindStops(doc: PmNode, stopsInside: boolean): DecorationSet {
   const decorations: Decoration[] = []
-  state.doc.descendants((node, pos, parent, index) => {
-    if (node.type.name !== 'citation') return
-    const next = parent?.maybeChild(index + 1)
-    const ahead = next?.isText ? movedBehind(next.text ?? '') : ''
+  doc.descendants((node, pos, parent, index) => {
+    if (node.type.name !== 'citation' || !parent) return
+    const next = parent.maybeChild(index + 1)
+    const last = index ? parent.child(index - 1) : undefined
+    if (!next?.isText) return
+    const { ahead, inside } = raisedAt(last?.isText ? last.text! : '', next.text!, stopsInside)
     if (!ahead) return
-    decorations.push(Decoration.node(pos, pos + 1, {}, { ahead }), Decoration.inline(pos + 1, pos + 1 + ahead.length, { style: 'font-size:0' }))
+    decorations.push(Decoration.inline(pos + 1, pos + 1 + ahead.length, { style: 'font-size:0' }))
+    if (!inside) { decorations.push(Decoration.node(pos, pos + 1, {}, { ahead })); return }
+    const quote = pos - (last!.text!.length - last!.text!.trimEnd().length) - inside.length
+    decorations.push(Decoration.node(pos, pos + 1, {}, { ahead: '' }))
+    if (!/[.,?!]$/u.test(last!.text!.trimEnd().slice(0, -inside.length))) {
+      decorations.push(Decoration.widget(quote, () => { const span = document.createElement('span'); span.textContent = ahead; return span }, { side: -1, key: `stop-${ahead}` }))
+    }
   })
-  return DecorationSet.create(state.doc, decorations)
+  return DecorationSet.create(doc, decorations)
 }
 
-export const CitationNode = ({ openPicker, raised }: CitationHost) => Node.create({
+/** Decorations are made again only around what changed: a letter typed elsewhere costs nothing. */
+function stopsPlugin(host: CitationHost): Plugin {
+  const key = new PluginKey<{ set: DecorationSet, on: boolean, stopsInside: boolean }>('raised-stops')
+  const touches = (state: EditorState, before: EditorState): boolean => {
+    // Only a change in a block that holds a citation can move one.
+    let from = state.doc.content.findDiffStart(before.doc.content)
+    if (from === null) return false
+    from = Math.min(from, state.doc.content.size)
+    const $at = state.doc.resolve(from)
+    const block = $at.depth ? $at.node(1) : undefined
+    let found = !block
+    block?.descendants((node) => { if (node.type.name === 'citation') found = true; return !found })
+    return found
+  }
+  const make = (state: EditorState) => { const { on, stopsInside } = host.raised(); return { set: on ? behindStops(state.doc, stopsInside) : DecorationSet.empty, on, stopsInside } }
+  return new Plugin({
+    key,
+    state: {
+      init: (_, state) => make(state),
+      apply(tr, value, before, state) {
+        const now = host.raised()
+        if (now.on !== value.on || now.stopsInside !== value.stopsInside) return make(state)
+        if (!tr.docChanged || !now.on) return value
+        return touches(state, before) ? make(state) : { ...value, set: value.set.map(tr.mapping, tr.doc) }
+      },
+    },
+    props: { decorations: state => key.getState(state)?.set },
+  })
+}
+
+/** Copies citations as themselves for Dendle, and as they print for everyone else. */
+export function clipboardSerializer(schema: Schema, runsOf: CitationHost['runsOf']): DOMSerializer {
+  const serializer = DOMSerializer.fromSchema(schema)
+  return new DOMSerializer({
+    ...serializer.nodes,
+    citation: (node) => {
+      const span = document.createElement('span')
+      span.setAttribute('data-citation', JSON.stringify(node.attrs.data))
+      span.innerHTML = toHtml(runsOf(String(node.attrs.id)))
+      return span
+    },
+  }, { ...serializer.marks })
+}
+export const textOf = (fragment: Fragment, runsOf: CitationHost['runsOf']): string => {
+  const lines: string[] = []
+  fragment.forEach((node) => {
+    if (node.isText) lines.push(node.text!)
+    else if (node.type.name === 'citation') lines.push(plain(runsOf(String(node.attrs.id))))
+    else if (node.type.name === 'hardBreak') lines.push('\n')
+    else lines.push(textOf(node.content, runsOf) + (node.isBlock ? '\n' : ''))
+  })
+  return lines.join('').replace(/\n{3,}/gu, '\n\n')
+}
+
+export const CitationNode = (host: CitationHost) => Node.create({
   name: 'citation', group: 'inline', inline: true, atom: true, selectable: true, draggable: true,
   addAttributes: () => ({
     id: { default: '', parseHTML: el => el.getAttribute('data-cid') ?? '', renderHTML: attrs => ({ 'data-cid': attrs.id as string }) },
@@ -47,10 +117,11 @@ export const CitationNode = ({ openPicker, raised }: CitationHost) => Node.creat
   parseHTML: () => [{ tag: 'span[data-citation]' }],
   renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes)],
   addNodeView: () => VueNodeViewRenderer(CitationChip as never, {
-    // Drawn again also when only what stands around it changed.
-    update: ({ oldNode, newNode, updateProps }) => {
+    // Drawn again only when it changed, or the mark it stands behind did.
+    update: ({ oldNode, newNode, oldDecorations, newDecorations, updateProps }) => {
       if (oldNode.type !== newNode.type) return false
-      updateProps()
+      const ahead = (all: unknown) => JSON.stringify((all as { spec?: { ahead?: string } }[]).map(one => one.spec?.ahead))
+      if (oldNode !== newNode || ahead(oldDecorations) !== ahead(newDecorations)) updateProps()
       return true
     },
   }),
@@ -58,31 +129,43 @@ export const CitationNode = ({ openPicker, raised }: CitationHost) => Node.creat
     find: /;;$/u,
     handler: ({ range, chain }) => {
       chain().deleteRange(range).run()
-      setTimeout(openPicker)
+      setTimeout(host.openPicker)
     },
   })],
-  addKeyboardShortcuts: () => ({ 'Mod-\'': () => { openPicker(); return true } }),
-  addProseMirrorPlugins: () => [new Plugin({
-    props: { decorations: state => (raised() ? behindStops(state) : null) },
-    // A pasted or duplicated citation is a citation of its own.
-    appendTransaction: (transactions, _before, state) => {
-      if (!transactions.some(tr => tr.docChanged)) return null
-      const seen = new Set<string>()
-      const tr = state.tr
-      state.doc.descendants((node, pos) => {
-        if (node.type.name !== 'citation') return
-        const id = String(node.attrs.id)
-        if (!id || seen.has(id)) tr.setNodeMarkup(pos, undefined, { ...node.attrs, id: newCitationId() })
-        else seen.add(id)
-      })
-      return tr.docChanged ? tr.setMeta('addToHistory', false) : null
-    },
-  })],
-})
-
-export const Superscript = Mark.create({
-  name: 'superscript',
-  parseHTML: () => [{ tag: 'sup' }],
-  renderHTML: ({ HTMLAttributes }) => ['sup', mergeAttributes(HTMLAttributes), 0],
-  addKeyboardShortcuts() { return { 'Mod-.': () => this.editor.commands.toggleMark(this.name) } },
+  addKeyboardShortcuts() {
+    return {
+      'Mod-\'': () => { host.openPicker(); return true },
+      'Enter': () => {
+        const node = (this.editor.state.selection as { node?: PmNode }).node
+        if (node?.type.name !== 'citation') return false
+        host.change(String(node.attrs.id))
+        return true
+      },
+    }
+  },
+  addProseMirrorPlugins() {
+    return [stopsPlugin(host), new Plugin({
+      props: { clipboardSerializer: clipboardSerializer(this.editor.schema, host.runsOf), clipboardTextSerializer: slice => textOf(slice.content, host.runsOf).trim() },
+      // A pasted or duplicated citation is a citation of its own. Typing a letter brings none: its steps are looked at, not the document.
+      appendTransaction: (transactions, _before, state) => {
+        let brings = false
+        for (const tr of transactions) {
+          for (const step of tr.steps) {
+            const slice = (step as { slice?: { content: Fragment } }).slice
+            slice?.content.descendants((node) => { if (node.type.name === 'citation') brings = true; return !brings })
+          }
+        }
+        if (!brings) return null
+        const seen = new Set<string>()
+        const tr = state.tr
+        state.doc.descendants((node, pos) => {
+          if (node.type.name !== 'citation') return
+          const id = String(node.attrs.id)
+          if (!id || seen.has(id)) tr.setNodeMarkup(pos, undefined, { ...node.attrs, id: newCitationId() })
+          else seen.add(id)
+        })
+        return tr.docChanged ? tr.setMeta('addToHistory', false) : null
+      },
+    })]
+  },
 })

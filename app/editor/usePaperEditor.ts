@@ -1,37 +1,87 @@
 /** The editor of the sheet: its document lives in the paper's store, which saves it. */
 import { useEditor } from '@tiptap/vue-3'
 import { closeHistory } from '@tiptap/pm/history'
+import { NodeSelection, type Transaction } from '@tiptap/pm/state'
+import type { Fragment, Mark, Node as PmNode } from '@tiptap/pm/model'
+import type { EditorView } from '@tiptap/pm/view'
 import StarterKit from '@tiptap/starter-kit'
+import Subscript from '@tiptap/extension-subscript'
+import Superscript from '@tiptap/extension-superscript'
+import { TableKit } from '@tiptap/extension-table'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
-import { CitationNode, newCitationId, Superscript } from './citation'
+import { namedBefore, place, spokenNames } from '~~/core/sheet/placement'
+import { CitationNode, newCitationId } from './citation'
+import { Figure, PageBreak, Remark, SmallCaps, Verse } from './marks'
+import { FindInText } from './finding'
 
-export function usePaperEditor(openPicker: () => void) {
+/** After so many milliseconds without a key the document goes to the store; at the latest after the second number. */
+const REST = 300
+const LATEST = 900
+
+export interface EditorHost {
+  openPicker: () => void
+  paste: (view: EditorView, event: ClipboardEvent) => boolean
+  drop: (view: EditorView, event: DragEvent) => boolean
+}
+
+export function usePaperEditor(host: EditorHost) {
   const store = usePaper()
   /** The id of the citation whose card is open. */
   const selected = ref<string>()
-  const raised = computed(() => store.style.citation.system === 'notes' || Boolean(store.style.citation.numbers?.afterPunctuation))
+  const numbers = () => store.style.citation.numbers
+  const raised = computed(() => ({ on: store.style.citation.system === 'notes' || Boolean(numbers()?.afterPunctuation), stopsInside: store.style.stopsInside }))
+  const runsOf = (id: string) => store.composition.citations[store.citationPlaces.get(id) ?? -1] ?? []
   const editor = useEditor({
     content: JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>,
     extensions: [
-      StarterKit.configure({ heading: { levels: [1, 2, 3] }, code: false, codeBlock: false, strike: false, link: false, underline: false, horizontalRule: false }),
-      Superscript, CitationNode({ openPicker, raised: () => raised.value }),
+      StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
+      Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure, FindInText, TableKit.configure({ table: { resizable: false } }),
+      CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, change: id => focusCard(id) }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
+      handlePaste: (view, event) => host.paste(view, event),
+      handleDrop: (view, event) => host.drop(view, event),
     },
-    onUpdate: ({ editor }) => store.write(editor.getJSON() as unknown as DocNode),
+    onUpdate: ({ editor, transaction }) => (touchesCitation(transaction) ? give() : later(editor.view.composing)),
     onSelectionUpdate: ({ editor }) => {
-      const node = (editor.state.selection as { node?: { type: { name: string }, attrs: Record<string, unknown> } }).node
+      const node = (editor.state.selection as { node?: PmNode }).node
       if (node?.type.name === 'citation') selected.value = String(node.attrs.id)
     },
   })
+
+  // The document goes to the store when the writer rests, not at each key. --------------------------------------------
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let since = 0
+  let dirty = false
+  function give() {
+    clearTimeout(timer)
+    if (!editor.value || editor.value.isDestroyed) return
+    dirty = false
+    since = 0
+    store.write(editor.value.getJSON() as unknown as DocNode)
+  }
+  function later(composing: boolean) {
+    dirty = true
+    since ||= performance.now()
+    clearTimeout(timer)
+    timer = setTimeout(give, Math.max(0, Math.min(composing ? LATEST : REST, since + LATEST - performance.now())))
+  }
+  const settle = () => { if (dirty) give() }
+  // Whoever saves or leaves takes what was typed last with it.
+  store.beforeFlush(settle)
+  onBeforeUnmount(() => { settle(); store.beforeFlush(undefined) })
+
   // The text was replaced from outside: another tab's version was taken, or unsaved work came back.
   watch(() => store.bodyVersion, () => {
+    clearTimeout(timer)
+    dirty = false
     editor.value?.commands.setContent(JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>, { emitUpdate: false })
   })
-
   // A style that places numbers otherwise: the sheet is drawn again.
   watch(raised, () => editor.value?.view.dispatch(editor.value.state.tr))
+
+  // Citations --------------------------------------------------------------------------------------------------------
 
   function find(id: string): { pos: number, data: CitationData } | undefined {
     let found: { pos: number, data: CitationData } | undefined
@@ -41,27 +91,128 @@ export function usePaperEditor(openPicker: () => void) {
     })
     return found
   }
-  const insert = (data: CitationData) => {
-    editor.value?.chain().focus().insertContent({ type: 'citation', attrs: { id: newCitationId(), data } }).run()
+  /** The citations just before and behind one, in its paragraph, with nothing but space between. */
+  function neighbours(id: string): { before?: string, after?: string } {
+    const at = find(id)
+    if (!at) return {}
+    const $pos = editor.value!.state.doc.resolve(at.pos)
+    const index = $pos.index()
+    const near = (by: 1 | -1): string | undefined => {
+      let i = index + by
+      let child = $pos.parent.maybeChild(i)
+      if (child?.isText && !child.text!.trim()) child = $pos.parent.maybeChild(i += by)
+      return child?.type.name === 'citation' ? String(child.attrs.id) : undefined
+    }
+    const [before, after] = [near(-1), near(1)]
+    return { ...(before ? { before } : {}), ...(after ? { after } : {}) }
+  }
+
+  /** Puts a citation where the cursor is: before the stop, outside quotation marks, its name not said twice. */
+  function insert(data: CitationData, pos?: number) {
+    const { view } = editor.value!
+    const { state } = view
+    const $at = pos === undefined ? state.selection.$to : state.doc.resolve(pos)
+    if (!$at.parent.inlineContent) { editor.value!.chain().focus().insertContentAt($at.pos, { type: 'citation', attrs: { id: newCitationId(), data } }).run(); return }
+    const text = (from: number, to: number) => state.doc.textBetween(from, to, '\n', '\uFFFC')
+    let before = text($at.start(), $at.pos)
+    const after = text($at.pos, $at.end())
+    let from = $at.pos
+    let given = data
+    const source = data.items.length === 1 ? store.byId.get(data.items[0]!.id) : undefined
+    const inText = ['author-date', 'author-page'].includes(store.style.citation.system)
+    const named = source ? Math.max(0, ...spokenNames(source).map(names => namedBefore(before, names))) : 0
+    if (named && data.form === 'narrative') {
+      // The citation says the name itself.
+      before = before.slice(0, before.length - named)
+      from -= named
+    }
+    else if (named && inText && data.form === 'parenthetical') given = { ...data, form: 'suppress-author' }
+    const inQuote = $at.node(Math.max(1, $at.depth - 1)).type.name === 'blockquote'
+    const alone = !given.items.length
+    // A note of words alone stands behind the mark, where it was put.
+    const placed = given.form === 'narrative' || alone ? { takeBefore: 0, before: given.form === 'narrative' && before && !/[\s([“‘—]$/u.test(before) ? ' ' : '', takeAfter: 0, after: '' } : place(before, after, inQuote)
+    const marks: readonly Mark[] = $at.marks().filter(mark => mark.type.name !== 'remark')
+    const nodes: PmNode[] = []
+    if (placed.before) nodes.push(state.schema.text(placed.before, marks))
+    nodes.push(state.schema.nodes.citation!.create({ id: newCitationId(), data: given }))
+    if (placed.after) nodes.push(state.schema.text(placed.after, marks))
+    const tr = closeHistory(state.tr).replaceWith(from - placed.takeBefore, $at.pos + placed.takeAfter, nodes)
+    view.dispatch(tr.scrollIntoView())
+    editor.value!.commands.focus()
+  }
+  const change = (make: (tr: Transaction) => Transaction | void) => {
+    // A step of its own, so that Undo brings back this and nothing else.
+    const tr = closeHistory(editor.value!.state.tr)
+    editor.value!.view.dispatch(make(tr) ?? tr)
   }
   const update = (id: string, data: CitationData) => {
     const at = find(id)
-    if (at) editor.value!.view.dispatch(closeHistory(editor.value!.state.tr).setNodeMarkup(at.pos, undefined, { id, data }))
+    if (at) change(tr => tr.setNodeMarkup(at.pos, undefined, { id, data }))
   }
   const remove = (id: string) => {
     const at = find(id)
-    // A step of its own, so that Undo brings back this and nothing else.
     if (at) {
-      editor.value!.view.dispatch(closeHistory(editor.value!.state.tr).delete(at.pos, at.pos + 1))
+      change((tr) => {
+        // The space that stood before it goes with it when a mark follows.
+        const $pos = tr.doc.resolve(at.pos)
+        const spaced = $pos.nodeBefore?.isText && $pos.nodeBefore.text!.endsWith(' ')
+        const follows = tr.doc.resolve(at.pos + 1).nodeAfter
+        tr.delete(at.pos - (spaced && (!follows || (follows.isText && /^[\s.,;:?!)]/u.test(follows.text!))) ? 1 : 0), at.pos + 1)
+      })
       editor.value!.commands.focus()
     }
     selected.value = undefined
+  }
+  /** One citation of several works becomes several of one, side by side. */
+  function split(id: string) {
+    const at = find(id)
+    if (!at || at.data.items.length < 2) return
+    const { schema } = editor.value!.state
+    const nodes = at.data.items.flatMap((item, i): PmNode[] => [...(i ? [schema.text(' ')] : []), schema.nodes.citation!.create({ id: i ? newCitationId() : id, data: { ...at.data, items: [item], ...(i ? { words: undefined } : {}) } })])
+    change(tr => tr.replaceWith(at.pos, at.pos + 1, nodes))
+  }
+  /** Joins a citation with the one that stands beside it. */
+  function join(id: string, other: string) {
+    const [a, b] = [find(id), find(other)]
+    if (!a || !b) return
+    const [first, second] = a.pos < b.pos ? [a, b] : [b, a]
+    const after = [first.data.words?.after, second.data.words?.after].filter(Boolean).join(' ')
+    const data: CitationData = { ...first.data, items: [...first.data.items, ...second.data.items], ...(after ? { words: { ...first.data.words, after } } : {}) }
+    change(tr => tr.replaceWith(first.pos, second.pos + 1, editor.value!.state.schema.nodes.citation!.create({ id, data })))
   }
   const select = (id: string) => {
     const at = find(id)
     selected.value = id
     if (at) editor.value!.chain().setNodeSelection(at.pos).scrollIntoView().run()
   }
-  return { editor, selected, find, insert, update, remove, select }
+  const focusCard = (id: string) => {
+    selected.value = id
+    void nextTick(() => document.querySelector<HTMLElement>(`[data-card="${id}"] [data-place], [data-drawer] [data-place]`)?.focus())
+  }
+  /** Copies a citation as it prints, and as itself for pasting inside Dendle. */
+  function copy(id: string) {
+    const at = find(id)
+    if (!at) return
+    const { view } = editor.value!
+    view.dispatch(view.state.tr.setSelection(NodeSelection.create(view.state.doc, at.pos)))
+    view.focus()
+    document.execCommand('copy')
+  }
+  return { editor, selected, find, neighbours, insert, update, remove, split, join, select, copy, settle }
 }
 export type PaperEditor = ReturnType<typeof usePaperEditor>
+
+/** Whether a change brings, takes or alters a citation. */
+function touchesCitation(transaction: Transaction): boolean {
+  let touches = false
+  const look = (content: Fragment | undefined) => content?.descendants((node) => { if (node.type.name === 'citation') touches = true; return !touches })
+  transaction.steps.forEach((step, i) => {
+    if (touches) return
+    const { slice, from, to } = step as { slice?: { content: Fragment }, from?: number, to?: number }
+    look(slice?.content)
+    if (!touches && from !== undefined && to !== undefined && to > from) transaction.docs[i]!.nodesBetween(from, Math.min(to, transaction.docs[i]!.content.size), (node) => { if (node.type.name === 'citation') touches = true; return !touches })
+    // A step about one node, as a changed attribute is.
+    if (from === undefined) touches ||= 'pos' in step
+  })
+  return touches
+}

@@ -247,9 +247,18 @@ export const usePaper = defineStore('paper', () => {
     write(doc)
     bodyVersion.value++
   }
-  const flush = async () => { await saver?.flush() }
-  const hasUnsaved = () => (saver?.unsaved().length ?? 0) > 0
+  // The sheet holds back what was just typed for a moment; it is asked for before anything is saved or left.
+  let before: (() => void) | undefined
+  const beforeFlush = (settle: (() => void) | undefined) => { before = settle }
+  const flush = async () => {
+    before?.()
+    await saver?.flush()
+  }
+  const hasUnsaved = () => {
+    before?.()
+    return (saver?.unsaved().length ?? 0) > 0
+  }
 
   return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, saveState, saveProblem, savedAt, conflict,
-    open, decide, changePaper, write, replaceBody, changeSource, changeUse, changePassage, patch, flush, hasUnsaved }
+    open, decide, changePaper, write, replaceBody, changeSource, changeUse, changePassage, patch, beforeFlush, flush, hasUnsaved }
 })

@@ -26,7 +26,7 @@ export interface CitedItem {
 export interface Citation {
   items: readonly CitedItem[]
   form?: Form
-  /** Note styles: the writer's own words in the note, before and after its references, or alone. */
+  /** The writer's own words in a note: before and after its references in note styles; alone, or in a style that cites in the text, a note of their own. */
   words?: { before?: string, after?: string }
 }
 export interface Paper {
@@ -48,7 +48,7 @@ export interface ListEntry {
 }
 export interface Composition {
   citations: Run[][]
-  /** Note styles: the text of each note, in order; others have none. */
+  /** The text of each note, in order; in styles that cite in the text only those of the writer's own words. */
   notes: Run[][]
   /** For each citation, the number of its note. */
   noteNumbers: (number | undefined)[]
@@ -109,12 +109,17 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
     const set = withAbbreviations(items(citation)).map(item => (citedBefore.has(item.source.id) ? { ...item, extras: { ...item.extras, later: true } } : item))
     set.forEach(item => citedBefore.add(item.source.id))
     if (style.citation.system !== 'notes') {
-      noteNumbers.push(undefined)
-      return set.length ? setCitation(style, set, citation.form ?? 'parenthetical') : missing(citation)
+      const cited = set.length ? setCitation(style, set, citation.form ?? 'parenthetical') : missing(citation)
+      // The writer's own words are a content note in styles that cite in the text (APA 7, 2.13; MLA Handbook 9, 7.1).
+      const words = [citation.words?.before, citation.words?.after].map(text => text?.trim()).filter(Boolean).join(' ')
+      if (!words) { noteNumbers.push(undefined); return cited }
+      notes.push([{ text: words, part: 'glue', rules: ['words.own'] }])
+      noteNumbers.push(notes.length)
+      return [...cited, noteNumber(notes.length)]
     }
     notes.push(setNote(style, set, citation, history))
     noteNumbers.push(notes.length)
-    const number: Run = { text: String(notes.length), superscript: true, part: 'glue', rules: ['citation.note'] }
+    const number = noteNumber(notes.length)
     if (citation.form !== 'narrative') return [number]
     const names = set.flatMap((item, i) => [...(i ? [{ text: i === set.length - 1 ? ' and ' : ', ', part: 'glue' as const, rules: [] }] : []), ...authorInText(style, item.source, { narrative: true, extras: item.extras })])
     return [...setLine(names, style), number]
@@ -134,6 +139,8 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
   })
   return { citations, notes, noteNumbers, list, unknown, unsure }
 }
+
+const noteNumber = (n: number): Run => ({ text: String(n), superscript: true, part: 'glue', rules: ['citation.note'] })
 
 /** A citation whose sources are all unknown keeps a place in the text that says so. */
 const missing = (citation: Citation): Run[] => citation.items.length ? [{ text: `[unknown source: ${citation.items.map(i => i.id).join(', ')}]`, part: 'glue', rules: ['citation.unknown'] }] : []

@@ -3,10 +3,11 @@
  * in the header, the list on a page of its own. Lengths are twips (1/1440 inch).
  */
 import {
-  AlignmentType, Document, FootnoteReferenceRun, Header, HeadingLevel, LineRuleType, PageBreak, PageNumber, Paragraph, Tab, TextRun, type ISectionOptions, type ParagraphChild,
+  AlignmentType, BorderStyle, Document, EndnoteReferenceRun, ExternalHyperlink, FootnoteReferenceRun, Header, HeadingLevel, ImageRun, LevelFormat, LineRuleType, PageBreak, PageNumber, Paragraph, Tab, Table, TableCell, TableRow, TextRun, WidthType,
+  type ISectionOptions, type ParagraphChild,
 } from 'docx'
 import { compose, type Composition, type Paper } from '../compose/compose'
-import { blocksOf, citationsOf, raiseAfterPunctuation, type Block, type DocNode } from '../sheet/document'
+import { blocksOf, citationsOf, raiseAfterPunctuation, type Block, type DocNode, type InlinePiece } from '../sheet/document'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/types'
 import type { Run } from '../text/runs'
@@ -33,9 +34,10 @@ export function buildWordDocument(paper: PaperToPrint): Document {
   const { style } = paper
   const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: paper.alsoList, ...(paper.divisions ? { divisions: paper.divisions } : {}) })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }
+  const endnotes = paper.details.notes === 'endnotes'
   const raised = style.citation.system === 'notes' || style.citation.numbers?.afterPunctuation
   const blocks = blocksOf(paper.body)
-  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript)) : blocks).map(block => blockParagraph(block, style, composition, spacing))
+  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript), style.stopsInside) : blocks).flatMap(block => setBlock(block, { style, composition, spacing, endnotes }))
   const children = [...titleBlock(paper, spacing), ...body, ...listParagraphs(style, composition, paper.annotations)]
   const section: ISectionOptions = {
     properties: { page: { size: { width: 12240, height: 15840 }, margin: { top: INCH, right: INCH, bottom: INCH, left: INCH, header: HALF_INCH } } },
@@ -45,12 +47,17 @@ export function buildWordDocument(paper: PaperToPrint): Document {
   return new Document({
     title: paper.title, creator: paper.details.writer ?? '',
     styles: { default: { document: { run: { font: FONT, size: 24 }, paragraph: { spacing } } } },
-    footnotes: Object.fromEntries(composition.notes.map((note, i) => [i + 1, {
-      children: [new Paragraph({ children: runsToText(note, 20), spacing: { line: 240, after: 120 }, indent: { firstLine: HALF_INCH } })],
+    [endnotes ? 'endnotes' : 'footnotes']: Object.fromEntries(composition.notes.map((note, i) => [i + 1, {
+      children: [new Paragraph({ children: runsToText(note, endnotes ? undefined : 20), spacing: { line: endnotes ? spacing.line : 240, after: endnotes ? 0 : 120 }, indent: { firstLine: HALF_INCH } })],
     }])),
+    numbering: { config: [...new Set(blocks.map(block => block.numbered).filter(n => n !== undefined))].map(n => ({
+      reference: `list-${n}`, levels: [0, 1, 2, 3].map(level => ({ level, format: [LevelFormat.DECIMAL, LevelFormat.LOWER_LETTER, LevelFormat.LOWER_ROMAN, LevelFormat.DECIMAL][level]!, text: `%${level + 1}.`, alignment: AlignmentType.START, style: { paragraph: { indent: { left: HALF_INCH * (level + 1), hanging: HALF_INCH / 2 } } } })),
+    })) },
     sections: [section],
   })
 }
+
+interface Setting { style: Style, composition: Composition, spacing: Spacing, endnotes: boolean }
 
 type Spacing = { line: number, lineRule: (typeof LineRuleType)[keyof typeof LineRuleType], before: number, after: number }
 
@@ -59,35 +66,98 @@ const runsToText = (runs: readonly Run[], size?: number): TextRun[] => runs.map(
   ...(run.smallCaps ? { smallCaps: true } : {}), ...(size ? { size } : {}),
 }))
 
-function blockParagraph(block: Block, style: Style, composition: Composition, spacing: Spacing): Paragraph {
-  const children = block.pieces.flatMap(piece => piece.citation === undefined ? textRuns(piece.text, piece) : citationRuns(piece.citation, composition))
+function setBlock(block: Block, setting: Setting): (Paragraph | Table)[] {
+  const { style, spacing } = setting
+  const children = setPieces(block.pieces, setting)
   switch (block.type) {
-    case 'heading': {
-      const centred = style.page.headings === 'centred-bold' && block.level === 1
-      return new Paragraph({
-        children: block.pieces.flatMap(piece => piece.citation === undefined ? textRuns(piece.text, { ...piece, bold: true, italic: Boolean(piece.italic) || block.level > 2 }) : citationRuns(piece.citation, composition)),
-        spacing, keepNext: true, heading: [HeadingLevel.HEADING_1, HeadingLevel.HEADING_2, HeadingLevel.HEADING_3][block.level - 1] ?? HeadingLevel.HEADING_3,
-        ...(centred ? { alignment: AlignmentType.CENTER } : {}),
-      })
-    }
-    case 'quotation': return new Paragraph({ children, spacing, indent: { left: HALF_INCH } })
-    case 'list-item': return new Paragraph({ children, spacing, bullet: { level: 0 } })
-    default: return new Paragraph({ children, spacing, indent: { firstLine: style.page.firstLineIndent } })
+    case 'heading': return [headingParagraph(block, setting)]
+    case 'quotation': return [new Paragraph({ children, spacing, indent: { left: HALF_INCH } })]
+    case 'verse': return [new Paragraph({ children, spacing, indent: { left: HALF_INCH } })]
+    case 'page-break': return [new Paragraph({ children: [new PageBreak()] })]
+    case 'table': return [setTable(block, setting)]
+    case 'figure': return setFigure(block, setting)
+    case 'list-item': return [new Paragraph({ children, spacing, ...(block.numbered === undefined ? { bullet: { level: Math.min(3, block.level) } } : { numbering: { reference: `list-${block.numbered}`, level: Math.min(3, block.level) } }) })]
+    default: return [new Paragraph({ children, spacing, indent: { firstLine: style.page.firstLineIndent } })]
   }
 }
 
-function textRuns(text: string, marks: { italic?: boolean, bold?: boolean, superscript?: boolean }): TextRun[] {
+const LEVELS = [HeadingLevel.HEADING_1, HeadingLevel.HEADING_2, HeadingLevel.HEADING_3, HeadingLevel.HEADING_4, HeadingLevel.HEADING_5]
+/** APA sets its levels so: 1 centred, 2 and 3 at the margin (3 italic), 4 and 5 indented (5 italic) (APA 7, 2.27). Others: bold, the deeper ones italic. */
+function headingParagraph(block: Block, setting: Setting): Paragraph {
+  const apa = setting.style.page.headings === 'centred-bold'
+  const slanted = apa ? block.level === 3 || block.level === 5 : block.level > 2
+  return new Paragraph({
+    children: setPieces(block.pieces.map(piece => ({ ...piece, bold: true, ...(slanted ? { italic: true } : {}) })), setting),
+    spacing: setting.spacing, keepNext: true, heading: LEVELS[block.level - 1] ?? HeadingLevel.HEADING_5,
+    ...(apa && block.level === 1 ? { alignment: AlignmentType.CENTER } : {}), ...(apa && block.level > 3 ? { indent: { firstLine: HALF_INCH } } : {}),
+  })
+}
+
+/** A table with rules above, below and under its headings only, as every manual here asks. */
+function setTable({ rows = [], headed }: Block, setting: Setting): Table {
+  const rule = { style: BorderStyle.SINGLE, size: 6, color: '000000' }
+  const none = { style: BorderStyle.NONE, size: 0, color: 'FFFFFF' }
+  return new Table({
+    width: { size: 100, type: WidthType.PERCENTAGE },
+    borders: { top: rule, bottom: rule, left: none, right: none, insideHorizontal: none, insideVertical: none },
+    rows: rows.map((cells, i) => new TableRow({
+      tableHeader: i === 0 && Boolean(headed),
+      children: cells.map(cell => new TableCell({
+        ...(i === 0 && headed ? { borders: { bottom: rule } } : {}),
+        children: cell.length ? cell.map(block => new Paragraph({ children: setPieces(block.pieces, setting), spacing: { line: 240 } })) : [new Paragraph('')],
+      })),
+    })),
+  })
+}
+
+function setFigure(block: Block, setting: Setting): Paragraph[] {
+  const picture = /^data:image\/(png|jpeg|gif);base64,([A-Za-z0-9+/=]+)$/u.exec(block.picture ?? '')
+  const label = new TextRun({ text: `Figure ${block.figure}. `, bold: true, color: '000000', font: FONT, size: 24 })
+  const size = picture ? pictureSize(picture[2]!) : undefined
+  return [
+    ...(picture && size ? [new Paragraph({ keepNext: true, children: [new ImageRun({ type: picture[1] === 'jpeg' ? 'jpg' : picture[1] as 'png' | 'gif', data: picture[2]!, transformation: fitted(size) })] })] : []),
+    new Paragraph({ children: [label, ...setPieces(block.pieces, setting)], spacing: setting.spacing }),
+    ...(block.credit ? [new Paragraph({ children: textRuns(block.credit, {}), spacing: setting.spacing })] : []),
+  ]
+}
+/** Points, within six inches by eight. */
+function fitted({ width, height }: { width: number, height: number }): { width: number, height: number } {
+  const scale = Math.min(1, 576 / width, 768 / height)
+  return { width: Math.round(width * scale), height: Math.round(height * scale) }
+}
+/** The size of a PNG, JPEG or GIF from its first bytes, in pixels; a square where they say nothing. */
+function pictureSize(base64: string): { width: number, height: number } {
+  const bytes = Uint8Array.from(atob(base64.slice(0, 400_000)), c => c.charCodeAt(0))
+  const at = (i: number) => (bytes[i]! << 8) | bytes[i + 1]!
+  if (bytes[0] === 0x89) return { width: at(18), height: at(22) }
+  if (bytes[0] === 0x47) return { width: bytes[6]! | (bytes[7]! << 8), height: bytes[8]! | (bytes[9]! << 8) }
+  for (let i = 2; i + 9 < bytes.length;) {
+    if (bytes[i] !== 0xFF) break
+    if (bytes[i + 1]! >= 0xC0 && bytes[i + 1]! <= 0xC3) return { width: at(i + 7), height: at(i + 5) }
+    i += 2 + at(i + 2)
+  }
+  return { width: 400, height: 400 }
+}
+
+const setPieces = (pieces: readonly InlinePiece[], setting: Setting): ParagraphChild[] => pieces.flatMap((piece): ParagraphChild[] => {
+  if (piece.citation !== undefined) return citationRuns(piece.citation, setting)
+  const runs = textRuns(piece.text, piece)
+  return piece.link ? [new ExternalHyperlink({ link: piece.link, children: runs })] : runs
+})
+
+function textRuns(text: string, marks: Omit<InlinePiece, 'text'>): TextRun[] {
   return text.split('\n').map((line, i) => new TextRun({
     text: line, ...(i ? { break: 1 } : {}), color: '000000', font: FONT, size: 24,
     ...(marks.italic ? { italics: true } : {}), ...(marks.bold ? { bold: true } : {}), ...(marks.superscript ? { superScript: true } : {}),
+    ...(marks.subscript ? { subScript: true } : {}), ...(marks.underline ? { underline: {} } : {}), ...(marks.smallCaps ? { smallCaps: true } : {}),
   }))
 }
 
-function citationRuns(at: number, composition: Composition): ParagraphChild[] {
+function citationRuns(at: number, { composition, endnotes }: Setting): ParagraphChild[] {
   const note = composition.noteNumbers[at]
   const runs = composition.citations[at] ?? []
   if (note === undefined) return runsToText(runs)
-  return [...runsToText(runs.filter(run => !run.rules.includes('citation.note'))), new FootnoteReferenceRun(note)]
+  return [...runsToText(runs.filter(run => !run.rules.includes('citation.note'))), endnotes ? new EndnoteReferenceRun(note) : new FootnoteReferenceRun(note)]
 }
 
 function titleBlock({ style, title, details }: PaperToPrint, spacing: Spacing): Paragraph[] {

@@ -5,6 +5,7 @@
 import { z } from 'zod'
 import type { Citation, Paper } from '../compose/compose'
 import { labelSchema } from '../source/locators'
+import { raisedAt } from './placement'
 
 export const citationSchema = z.object({
   items: z.array(z.object({
@@ -15,6 +16,8 @@ export const citationSchema = z.object({
     original: z.string().max(2000).optional(),
   })).max(100),
   form: z.enum(['parenthetical', 'narrative', 'suppress-author']).default('parenthetical'),
+  /** Ids of the passages it stands with. */
+  passages: z.array(z.string().max(64)).max(20).optional(),
   words: z.object({ before: z.string().max(20_000).optional(), after: z.string().max(20_000).optional() }).optional(),
 })
 export type CitationData = z.infer<typeof citationSchema>
@@ -94,7 +97,7 @@ export function citedWhere(doc: DocNode, ids: ReadonlySet<string>): { id: string
 export function plainText(doc: DocNode): string {
   let text = ''
   walk(doc, (node) => {
-    if (node.type === 'text') text += node.text ?? ''
+    if (node.type === 'text') { if (!isRemark(node)) text += node.text ?? '' }
     else if (node.type !== 'citation') text += ' '
   })
   return text
@@ -110,54 +113,112 @@ function walk(node: DocNode, visit: (node: DocNode) => void) {
   node.content?.forEach(child => walk(child, visit))
 }
 
-export interface InlinePiece { text: string, italic?: boolean, bold?: boolean, superscript?: boolean, citation?: number }
+export interface InlinePiece {
+  text: string
+  italic?: boolean
+  bold?: boolean
+  underline?: boolean
+  superscript?: boolean
+  subscript?: boolean
+  smallCaps?: boolean
+  link?: string
+  /** The citation's place in `citationsOf`. */
+  citation?: number
+}
 export interface Block {
-  type: 'paragraph' | 'heading' | 'quotation' | 'list-item'
+  type: 'paragraph' | 'heading' | 'quotation' | 'list-item' | 'verse' | 'page-break' | 'table' | 'figure'
+  /** Of a heading from 1; of a list item, how deep it lies from 0. */
   level: number
   pieces: InlinePiece[]
+  /** A list item of a numbered list: which list of the document. */
+  numbered?: number
+  /** A table: its rows of cells, each a run of blocks; the first row's cells are headings if `headed`. */
+  rows?: Block[][][]
+  headed?: boolean
+  /** A figure: its picture as a data address, and the credit line under the caption. */
+  picture?: string
+  credit?: string
+  /** Figures count from 1. */
+  figure?: number
 }
 
-/** The document as a flat run of blocks; `citation` is the citation's place in `citationsOf`. */
+const MARKS = { italic: 'italic', bold: 'bold', underline: 'underline', superscript: 'superscript', subscript: 'subscript', smallCaps: 'smallCaps' } as const
+
+/** Words marked as the writer's own remarks never print. */
+const isRemark = (node: DocNode): boolean => node.marks?.some(mark => mark.type === 'remark') ?? false
+
+/** The document as a flat run of blocks, remarks left out. */
 export function blocksOf(doc: DocNode): Block[] {
-  const blocks: Block[] = []
   let citation = 0
+  let lists = 0
+  let figures = 0
   const inline = (node: DocNode): InlinePiece[] => (node.content ?? []).flatMap((child): InlinePiece[] => {
     if (child.type === 'citation') return [{ text: '', citation: citation++ }]
     if (child.type === 'hardBreak') return [{ text: '\n' }]
     if (child.type !== 'text') return inline(child)
-    const has = (mark: string) => child.marks?.some(m => m.type === mark)
-    return [{ text: child.text ?? '', ...(has('italic') ? { italic: true } : {}), ...(has('bold') ? { bold: true } : {}), ...(has('superscript') ? { superscript: true } : {}) }]
+    if (isRemark(child)) return []
+    const piece: InlinePiece = { text: child.text ?? '' }
+    for (const mark of child.marks ?? []) {
+      if (mark.type in MARKS) piece[MARKS[mark.type as keyof typeof MARKS]] = true
+      if (mark.type === 'link' && typeof mark.attrs?.href === 'string') piece.link = mark.attrs.href
+    }
+    return [piece]
   })
-  const visit = (node: DocNode, inside: Block['type']) => {
-    if (node.type === 'heading') blocks.push({ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) })
-    else if (node.type === 'paragraph') blocks.push({ type: inside, level: 0, pieces: inline(node) })
-    else (node.content ?? []).forEach(child => visit(child, node.type === 'blockquote' ? 'quotation' : node.type === 'listItem' ? 'list-item' : inside))
+  const visit = (node: DocNode, inside: Pick<Block, 'type' | 'level' | 'numbered'>): Block[] => {
+    switch (node.type) {
+      case 'heading': return [{ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) }]
+      case 'paragraph': return [{ ...inside, pieces: inline(node) }]
+      case 'verse': return [{ type: 'verse', level: 0, pieces: inline(node) }]
+      case 'pageBreak': return [{ type: 'page-break', level: 0, pieces: [] }]
+      case 'figure': return [{ type: 'figure', level: 0, pieces: inline(node), figure: ++figures, ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}), ...(node.attrs?.credit ? { credit: String(node.attrs.credit) } : {}) }]
+      case 'table': {
+        const rows = (node.content ?? []).map(row => (row.content ?? []).map(cell => (cell.content ?? []).flatMap(child => visit(child, { type: 'paragraph', level: 0 }))))
+        return [{ type: 'table', level: 0, pieces: [], rows, headed: node.content?.[0]?.content?.every(cell => cell.type === 'tableHeader') ?? false }]
+      }
+      case 'blockquote': return (node.content ?? []).flatMap(child => visit(child, { type: 'quotation', level: 0 }))
+      case 'bulletList': case 'orderedList': {
+        const level = inside.type === 'list-item' ? inside.level + 1 : 0
+        const numbered = node.type === 'orderedList' ? lists++ : undefined
+        return (node.content ?? []).flatMap(item => (item.content ?? []).flatMap((child, i) => visit(child, i === 0 ? { type: 'list-item', level, ...(numbered === undefined ? {} : { numbered }) } : { type: 'list-item', level })))
+      }
+      default: return (node.content ?? []).flatMap(child => visit(child, inside))
+    }
   }
-  visit(doc, 'paragraph')
-  return blocks
+  return visit(doc, { type: 'paragraph', level: 0 })
 }
-
-/** The comma or full stop that a raised number before it changes places with. */
-export const movedBehind = (text: string): string => /^[.,]+[”’"']?/u.exec(text)?.[0] ?? ''
 
 /**
  * Raised numbers stand after the punctuation that follows them (Chicago 18, 13.27; AMA 11, 3.6): a citation and the
- * comma or full stop behind it change places, and no space is left before it. Dashes, colons and semicolons stay behind
- * the number. `bare` tells which citations begin with their number; one that begins with a name keeps its space.
+ * comma or full stop behind it change places, into the quotation marks before it where the style sets stops inside, and
+ * no space is left before it. Dashes, colons and semicolons stay behind the number. `bare` tells which citations begin
+ * with their number; one that begins with a name keeps its space.
  */
-export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation: number) => boolean): Block[] {
+export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation: number) => boolean, stopsInside = false): Block[] {
   return blocks.map((block) => {
+    if (block.rows) return { ...block, rows: block.rows.map(row => row.map(cell => raiseAfterPunctuation(cell, bare, stopsInside))) }
     const pieces = [...block.pieces]
     for (let i = 0; i < pieces.length; i++) {
       const citation = pieces[i]!.citation
       if (citation === undefined) continue
       const last = pieces[i - 1]
-      if (last && last.citation === undefined && bare(citation)) pieces[i - 1] = { ...last, text: last.text.trimEnd() }
+      const plain = last && last.citation === undefined ? last : undefined
+      if (plain && bare(citation)) pieces[i - 1] = { ...plain, text: plain.text.trimEnd() }
       const next = pieces[i + 1]
-      const marks = next && next.citation === undefined ? movedBehind(next.text) : ''
-      if (!next || !marks) continue
-      pieces.splice(i, 2, { ...next, text: marks }, pieces[i]!, { ...next, text: next.text.slice(marks.length) })
-      i++
+      if (!next || next.citation !== undefined) continue
+      const { ahead, inside } = raisedAt(pieces.slice(0, i).map(piece => piece.text).join(''), next.text, stopsInside && bare(citation))
+      if (!ahead) continue
+      const rest = { ...next, text: next.text.slice(ahead.length) }
+      if (inside && pieces[i - 1]) {
+        const text = pieces[i - 1]!.text
+        const at = text.length - inside.length
+        const doubled = /[.,?!]$/u.test(text.slice(0, at))
+        pieces[i - 1] = { ...pieces[i - 1]!, text: text.slice(0, at) + (doubled ? '' : ahead) + inside }
+        pieces[i + 1] = rest
+      }
+      else {
+        pieces.splice(i, 2, { ...next, text: ahead }, pieces[i]!, rest)
+        i++
+      }
     }
     return { ...block, pieces: pieces.filter(piece => piece.citation !== undefined || piece.text !== '') }
   })

@@ -4,6 +4,10 @@
  * behind the mark. Sources: APA 7, 8.10–8.11, 8.27; MLA Handbook 9, 6.43, 6.50; Chicago 18, 12.76–12.79, 13.27–13.28.
  */
 
+import { kindOf } from '../source/kinds'
+import { namesOf, type Source } from '../source/model'
+import { surname } from '../source/names'
+
 /** What is done to the text around the cursor when a citation is put there. */
 export interface Placed {
   /** Characters to take away before the cursor. */
@@ -88,4 +92,14 @@ export function isBlock(words: string, limit: { words?: number, lines?: number }
   const count = words.match(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)?.length ?? 0
   // Four lines of prose at twelve to a line and a half-inch more: about fifty words on a page of one-inch margins.
   return count >= (limit.words ?? (limit.lines ?? 4) * 13)
+}
+
+/** The ways a sentence says who made a source: "Okonjo", "Vasquez and Thorne", "Abara et al.", "Abara and colleagues". */
+export function spokenNames(source: Source): string[] {
+  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+  const names = role ? namesOf(source, role).map(surname) : []
+  const [first] = names
+  if (!first) return []
+  const joined = names.length === 2 ? [`${first} and ${names[1]}`, `${first} & ${names[1]}`] : names.length > 2 ? [`${names.slice(0, -1).join(', ')}, and ${names.at(-1)}`, `${first} et al.`, `${first} and others`, `${first} and colleagues`] : []
+  return [...joined, first]
 }

@@ -32,9 +32,9 @@ const paste = () => notices.attempt(async () => {
     aria-label="Passages from this source"
   >
     <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-      <h3 class="font-semibold">
+      <h2 class="font-semibold">
         {{ list.length ? count(list.length, 'passage') : 'Passages' }}
-      </h3>
+      </h2>
       <button
         class="act"
         @click="paste"

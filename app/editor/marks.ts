@@ -1,0 +1,59 @@
+/** The sheet's own marks and blocks: what a paper has beside the editor's common ones. */
+import { Mark, Node, mergeAttributes } from '@tiptap/core'
+
+export const SmallCaps = Mark.create({
+  name: 'smallCaps',
+  parseHTML: () => [{ style: 'font-variant', getAttrs: value => (/small-caps/u.test(String(value)) ? {} : false) }, { tag: 'span[data-small-caps]' }],
+  renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-small-caps': '', 'style': 'font-variant:small-caps' }), 0],
+})
+
+/** A remark to oneself: shown, never printed, never counted. */
+export const Remark = Mark.create({
+  name: 'remark', inclusive: false,
+  parseHTML: () => [{ tag: 'span[data-remark]' }],
+  renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-remark': '', 'class': 'remark', 'title': 'A remark to yourself: never printed' }), 0],
+  addKeyboardShortcuts() { return { 'Mod-Alt-m': () => this.editor.commands.toggleMark(this.name) } },
+})
+
+/** Lines of a poem or play, kept as lines. */
+export const Verse = Node.create({
+  name: 'verse', group: 'block', content: 'inline*', defining: true, whitespace: 'pre',
+  parseHTML: () => [{ tag: 'div[data-verse]' }],
+  renderHTML: ({ HTMLAttributes }) => ['div', mergeAttributes(HTMLAttributes, { 'data-verse': '', 'class': 'verse' }), 0],
+  addKeyboardShortcuts() {
+    return {
+      // Enter is a new line of the poem; an empty last line leaves it.
+      Enter: () => {
+        const { $from, empty } = this.editor.state.selection
+        if ($from.parent.type.name !== this.name || !empty) return false
+        const atEnd = $from.parentOffset === $from.parent.content.size
+        if (atEnd && $from.nodeBefore?.type.name === 'hardBreak') return this.editor.chain().deleteRange({ from: $from.pos - 1, to: $from.pos }).insertContentAt($from.after() - 1, { type: 'paragraph' }).focus().run()
+        return this.editor.commands.setHardBreak()
+      },
+    }
+  },
+})
+
+export const PageBreak = Node.create({
+  name: 'pageBreak', group: 'block', atom: true, selectable: true,
+  parseHTML: () => [{ tag: 'hr[data-page-break]' }],
+  renderHTML: ({ HTMLAttributes }) => ['hr', mergeAttributes(HTMLAttributes, { 'data-page-break': '', 'class': 'page-break' })],
+  addKeyboardShortcuts() { return { 'Mod-Enter': () => this.editor.commands.insertContent([{ type: this.name }, { type: 'paragraph' }]) } },
+})
+
+/** A picture with its caption, which is text, and its credit line. */
+export const Figure = Node.create({
+  name: 'figure', group: 'block', content: 'inline*', defining: true, isolating: true, draggable: true,
+  addAttributes: () => ({
+    src: { default: '', parseHTML: el => el.getAttribute('data-src') ?? '', renderHTML: () => ({}) },
+    alt: { default: '', parseHTML: el => el.getAttribute('data-alt') ?? '', renderHTML: () => ({}) },
+    credit: { default: '', parseHTML: el => el.getAttribute('data-credit') ?? '', renderHTML: () => ({}) },
+  }),
+  parseHTML: () => [{ tag: 'figure[data-figure]', contentElement: 'figcaption' }],
+  renderHTML: ({ node }) => {
+    const { src, alt, credit } = node.attrs as { src: string, alt: string, credit: string }
+    return ['figure', { 'data-figure': '', 'data-src': src, 'data-alt': alt, 'data-credit': credit, 'class': 'figure' },
+      src ? ['img', { src, alt: alt || 'A figure of this paper', contenteditable: 'false', draggable: 'false' }] : ['div', { class: 'no-picture', contenteditable: 'false' }, 'The picture goes here.'],
+      ['figcaption', {}, 0], ...(credit ? [['p', { class: 'credit', contenteditable: 'false' }, credit] as [string, Record<string, string>, string]] : [])]
+  },
+})

@@ -1,0 +1,102 @@
+import { describe, expect, it } from 'vitest'
+import { citationsOf, type CitationData, type DocNode } from '../sheet/document'
+import { SOURCES } from '../../server/db/demo/sources'
+import { fit, searchText } from '../source/search'
+import { straysFrom, quotedBefore } from '../check/quoted'
+import { readDraft, textToHtml, withoutNoticed } from './draft'
+import { citeIn, noteToCitation } from './draft-citations'
+import { readLatexCitations } from './latex-citations'
+import { texToHtml } from './tex-draft'
+import { TypedCitations } from './typed-citations'
+
+const sources = SOURCES.map(({ key, kind, fields }) => ({ id: key, kind, fields, key }))
+const page = (place: string) => ({ label: 'page', place })
+const show = (node: DocNode): string => node.type === 'text' ? (node.marks ?? []).reduce((text, mark) => `${mark.type[0]}(${text})`, node.text ?? '') : node.type === 'citation' ? '◊' : node.type === 'hardBreak' ? '/' : node.type === 'doc' ? (node.content ?? []).map(show).join(' | ') : `${node.type}${node.attrs?.level ? String(node.attrs.level) : ''}[${(node.content ?? []).map(show).join('')}]`
+
+describe('what is pasted', () => {
+  it.each<[string, string, string]>([
+    ['italics, bold and the rest', '<p>A <i>b</i> <b>c</b> <u>d</u> H<sub>2</sub>O x<sup>2</sup> <span style="font-variant: small-caps">bc</span></p>', 'paragraph[A i(b) b(c) u(d) Hs(2)O xs(2) s(bc)]'],
+    ['italics by style, and fonts, colours and backgrounds gone', '<p style="font-family:Wild;background:red"><span style="font-style:italic;color:blue">Silt</span> and <font size=7>salt</font></p>', 'paragraph[i(Silt) and salt]'],
+    ['upright bold wrappers of word processors', '<b style="font-weight:normal"><p>One</p><p>Two</p></b>', 'paragraph[One] | paragraph[Two]'],
+    ['doubled spaces, tabs, hard spaces and empty paragraphs', '<p>\t A \u00A0 b\tc </p><p>&nbsp;</p><p></p><p><br></p>', 'paragraph[A b c]'],
+    ['headings without their bold', '<h2><b>What the Pond</b> Remembers</h2>', 'heading2[What the Pond Remembers]'],
+    ['lists in lists', '<ol><li>One<ul><li>In it</li></ul></li><li>Two</li></ol>', 'orderedList[listItem[paragraph[One]bulletList[listItem[paragraph[In it]]]]listItem[paragraph[Two]]]'],
+    ['a word processor’s list paragraphs', '<p style="mso-list:l0 level1">· One</p>', 'bulletList[listItem[paragraph[One]]]'],
+    ['block quotations, by tag and by indent', '<blockquote><p>One</p></blockquote><p style="margin-left:0.5in">Two</p><p style="margin-left:.5in;text-indent:-.5in">Hanging</p>', 'blockquote[paragraph[One]] | blockquote[paragraph[Two]] | paragraph[Hanging]'],
+    ['links, but not scripts’', '<p><a href="https://x.example/a">there</a> <a href="javascript:x()">here</a></p>', 'paragraph[l(there) here]'],
+    ['tables', '<table><tr><th>A</th><th>B</th></tr><tr><td>1</td><td></td></tr></table>', 'table[tableRow[tableHeader[paragraph[A]]tableHeader[paragraph[B]]]tableRow[tableCell[paragraph[1]]tableCell[paragraph[]]]]'],
+    ['a box around text is no table', '<table><tr><td><p>Only</p></td></tr></table>', 'paragraph[Only]'],
+    ['footnotes become notes', '<p>Mud<sup><a href="#footnote-1" id="footnote-ref-1">[1]</a></sup>.</p><ol><li id="footnote-1"><p>See the survey. <a href="#footnote-ref-1">↑</a></p></li></ol>', 'paragraph[Mud◊.]'],
+    ['pictures from elsewhere, scripts and frames are dropped', '<p>A<img src="https://x.example/p.png"><script>x</script><iframe src="https://x.example"></iframe>b</p>', 'paragraph[Ab]'],
+    ['Dendle’s own citation', '<p>Mud <span data-citation=\'{"items":[{"id":"a"}],"form":"narrative"}\'>Okonjo (2021)</span></p>', 'paragraph[Mud ◊]'],
+  ])('%s', (_, html, result) => expect(show(readDraft(html).doc)).toBe(result))
+  it('notes keep their words', () => expect(citationsOf(readDraft('<p>Mud<sup><a href="#fn1">1</a></sup></p><div id="fn1">1. See the <i>survey</i>.</div>').doc)[0]!.words).toEqual({ after: 'See the survey.' }))
+  it('hand-typed page numbers, running heads and lists are noticed, and can be taken out', () => {
+    const { doc, noticed } = readDraft('<p>Vale 2</p><p>The pond silts.</p><p>3</p><p>Works Cited</p><p>Tremayne, L. Tide. 2018.</p>')
+    expect(noticed.map(n => n.what)).toEqual(['a running head', 'a page number', 'a typed reference list'])
+    expect(show(withoutNoticed(doc, noticed))).toBe('paragraph[The pond silts.]')
+  })
+  it('depth and size are bounded', () => expect(() => readDraft('<div>'.repeat(5000) + 'x'.repeat(100_000))).not.toThrow())
+})
+
+describe('a whole draft', () => {
+  it('is told apart: title, text, list', () => {
+    const { doc, title, references } = readDraft('<h1>Should It Turn?</h1><p>The pond silts.</p><h2>References</h2><p>Tremayne, L. (2018). <em>Working the tide</em>.</p><p>Hale, P. (2019). Ten years.</p>', { whole: true })
+    expect([title, show(doc), references]).toEqual(['Should It Turn?', 'paragraph[The pond silts.]', ['Tremayne, L. (2018). <i>Working the tide</i>.', 'Hale, P. (2019). Ten years.']])
+  })
+  it('as plain text', () => expect(show(readDraft(textToHtml('One line\nof it.\n\nTwo < three.')).doc)).toBe('paragraph[One line of it.] | paragraph[Two < three.]'))
+  it('as LaTeX', () => {
+    const { html, title } = texToHtml('\\documentclass{article}\n\\title{Mud \\& Men}\n\\begin{document}\n\\maketitle\n\\section{The Pond}\nIt \\emph{silts} --- % a remark\nslowly~\\citep[p. 4]{okonjo-2021}.\\footnote{See \\textit{there}.}\n\n\\begin{quote}\nMud remembers.\n\\end{quote}\n\\begin{itemize}\\item One \\item Two\\end{itemize}\n\\begin{figure}gone\\end{figure}\n\\end{document}')
+    const { doc } = readDraft(html)
+    expect(title).toBe('Mud & Men')
+    expect(show(doc)).toBe('heading1[The Pond] | paragraph[It i(silts) — slowly \\citep[p. 4]{okonjo-2021}.◊] | blockquote[paragraph[Mud remembers.]] | bulletList[listItem[paragraph[One]]listItem[paragraph[Two]]]')
+    expect(show(citeIn(doc, key => key).doc)).toContain('slowly ◊.◊')
+  })
+})
+
+describe('LaTeX citations', () => {
+  const idOf = (key: string) => ({ a: 'A', b: 'B' })[key]
+  it.each<[string, CitationData]>([
+    ['\\cite{a}', { items: [{ id: 'A', locator: undefined }], form: 'parenthetical' }], ['\\cite[p.~4]{a,b}', { items: [{ id: 'A', locator: undefined }, { id: 'B', locator: page('4') as never }], form: 'parenthetical' }], ['\\parencite[see][104]{a}', { items: [{ id: 'A', locator: page('104') as never, prefix: 'see' }], form: 'parenthetical' }],
+    ['\\textcite{b}', { items: [{ id: 'B', locator: undefined }], form: 'narrative' }], ['\\citet*{b}', { items: [{ id: 'B', locator: undefined }], form: 'narrative' }], ['\\citeyear{a}', { items: [{ id: 'A', locator: undefined }], form: 'suppress-author' }], ['\\citep[on silt]{a}', { items: [{ id: 'A', locator: undefined, suffix: 'on silt' }], form: 'parenthetical' }],
+  ])('%s', (text, data) => expect(readLatexCitations(`x ${text} y`, idOf)).toEqual(['x ', data, ' y']))
+  it('an unknown key stays as it was typed', () => expect(readLatexCitations('x \\cite{zz} y', idOf)).toEqual(['x \\cite{zz} y']))
+})
+
+describe('typed citations', () => {
+  const typed = new TypedCitations(sources, ['vasquez-2019', 'abara-2022', 'okonjo-2021'])
+  const say = (text: string) => typed.read(text).map(piece => typeof piece === 'string' ? piece : `${piece.sure ? '' : '?'}${piece.data.form[0]}:${piece.data.items.map(i => [i.prefix, i.id, i.locator?.place].filter(Boolean).join(' ')).join('; ')}`)
+  it.each<[string, string[]]>([
+    ['It silts (Okonjo, 2021, p. 104).', ['It silts ', 'p:okonjo-2021 104', '.']], ['As Okonjo (2021) found', ['As ', 'n:okonjo-2021', ' found']], ['As Vasquez and Thorne (2019, p. 58) found', ['As ', 'n:vasquez-2019 58', ' found']],
+    ['(Abara et al., 2022; Vasquez & Thorne, 2019)', ['p:abara-2022; vasquez-2019']], ['(see Hale & Mistry, 2019, p. 31)', ['p:see hale-2019 31']], ['(Marine Planning Agency, 2020)', ['p:marine-planning-agency-2020']], ['(Tremayne 41)', ['p:tremayne-2018 41']], ['(“Visiting the Old Mill Pond,” n.d.)', ['p:visiting-the']],
+    ['[1], [2, p. 5] and [1]–[3] and [1, 3]', ['p:vasquez-2019', ', ', 'p:abara-2022 5', ' and ', 'p:vasquez-2019; abara-2022; okonjo-2021', ' and ', 'p:vasquez-2019; okonjo-2021']],
+    ['nothing (in brackets, 2021) and (Nobody, 1999) and [9]', ['nothing (in brackets, 2021) and (Nobody, 1999) and [9]']], ['(Okonjo, 2020)', ['(Okonjo, 2020)']],
+  ])('%s', (text, pieces) => expect(say(text)).toEqual(pieces))
+  it('what fits two sources is likely, not sure', () => {
+    const two = new TypedCitations([...sources, { id: 'other', kind: 'book', fields: { ...SOURCES[0]!.fields, title: 'Another' } }])
+    expect(two.read('(Okonjo, 2021)').map(p => typeof p !== 'string' && p.sure)).toEqual([false])
+    const doc: DocNode = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'a (Okonjo, 2021) b [ref: nobody-1999]' }] }] }
+    const first = citeIn(doc, () => undefined, two)
+    expect([first.made, first.likely.length, first.unknown, show(first.doc)]).toEqual([0, 1, ['nobody-1999'], 'paragraph[a (Okonjo, 2021) b [ref: nobody-1999]]'])
+    expect(show(citeIn(doc, () => undefined, two, () => true).doc)).toBe('paragraph[a ◊ b [ref: nobody-1999]]')
+  })
+  it('a note that names a source’s author and title is a reference to it', () => {
+    const known = [{ id: 't', surname: 'Tremayne', title: 'Working the tide' }]
+    expect(noteToCitation('Loveday Tremayne, Working the Tide (Saltmarsh, 2018), 41.', known)).toEqual({ items: [{ id: 't', locator: page('41') }], form: 'parenthetical' })
+    expect(noteToCitation('Tremayne thinks otherwise.', known)).toBeUndefined()
+  })
+})
+
+describe('finding a source to cite', () => {
+  const best = (typed: string) => sources.map(s => [s.id, fit(typed, searchText(s, s.id === 'rask-2019' ? ['the gate is the mill’s only clock'] : []))] as const).filter(([, n]) => n > 0).sort((a, b) => b[1] - a[1])[0]?.[0]
+  it.each<[string, string | undefined]>([['okonjo', 'okonjo-2021'], ['thorne 2019', 'vasquez-2019'], ['silt patience', 'okonjo-2021'], ['okonho', 'okonjo-2021'], ['rask-2019', 'rask-2019'], ['only clock', 'rask-2019'], ['2012', 'aldous-2012'], ['mill trails', 'gill-2023'], ['tremayn', 'tremayne-2018'], ['xyzzy', undefined]])('%s', (typed, id) => expect(best(typed)).toBe(id))
+})
+
+describe('a quotation and its passage', () => {
+  const PASSAGE = 'We did not notice the mud. We noticed that the flour came later, and then that people had stopped asking for it.'
+  it.each<[string, string | undefined]>([
+    ['We did not notice the mud.', undefined], ['We noticed that the flour came later . . . people had stopped asking', undefined], ['[They] noticed that the flour came [much] later', undefined], ['[w]e noticed that the flour came later', undefined],
+    ['We noticed that the flour came sooner, and then', 'sooner, and then'], ['people had stopped … We noticed', 'We noticed'],
+  ])('%s', (quotation, stray) => expect(straysFrom(quotation, PASSAGE)?.words).toBe(stray))
+  it('is found before its citation', () => expect([quotedBefore('She wrote “not the mud” and “the flour came later” ', false), quotedBefore('nothing quoted ', false), quotedBefore('All of it. ', true)]).toEqual(['the flour came later', undefined, 'All of it.']))
+})

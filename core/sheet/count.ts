@@ -1,0 +1,48 @@
+/** Words as instructors count them: the text alone, or with block quotations, notes and the list. */
+import type { Composition } from '../compose/compose'
+import { plain } from '../text/runs'
+import { blocksOf, type Block, type DocNode } from './document'
+
+export interface WordCounts {
+  /** Paragraphs, lists, tables and verse of the writer's own. */
+  text: number
+  headings: number
+  /** Words between quotation marks in the text, which are part of `text`. */
+  quoted: number
+  blockQuotations: number
+  captions: number
+  /** Citations as they print in the text. */
+  citations: number
+  notes: number
+  list: number
+}
+/** What counts beside the text. */
+export const COUNTED = ['headings', 'blockQuotations', 'captions', 'citations', 'notes', 'list'] as const
+export type Counted = (typeof COUNTED)[number]
+
+const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
+const words = (text: string): number => text.match(WORD)?.length ?? 0
+const textOf = (block: Block): string => block.pieces.map(piece => piece.text).join('')
+
+export function countParts(doc: DocNode, composition: Pick<Composition, 'citations' | 'notes' | 'list'>): WordCounts {
+  const out: WordCounts = { text: 0, headings: 0, quoted: 0, blockQuotations: 0, captions: 0, citations: 0, notes: 0, list: 0 }
+  const visit = (block: Block) => {
+    const text = textOf(block)
+    if (block.type === 'heading') out.headings += words(text)
+    else if (block.type === 'quotation') out.blockQuotations += words(text)
+    else if (block.type === 'figure') out.captions += words(text) + words(block.credit ?? '')
+    else {
+      out.text += words(text)
+      for (const [quotation] of text.matchAll(/“[^“”]*”/gu)) out.quoted += words(quotation)
+    }
+    block.rows?.flat(2).forEach(visit)
+  }
+  blocksOf(doc).forEach(visit)
+  // A note's number is no word.
+  for (const runs of composition.citations) out.citations += words(plain(runs.filter(run => !run.superscript)))
+  for (const note of composition.notes) out.notes += words(plain(note))
+  for (const entry of composition.list) out.list += words(plain(entry.runs))
+  return out
+}
+
+export const total = (counts: WordCounts, counted: readonly Counted[]): number => counted.reduce((sum, part) => sum + counts[part], counts.text)

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest'
+import { STYLES } from '../styles'
+import { blocksOf, raiseAfterPunctuation, type DocNode } from './document'
+import { isBlock, namedBefore, place, raisedAt } from './placement'
+
+/** The text around `|` with a citation put there, which shows as ◊. */
+function put(text: string, block = false): string {
+  const [before, after] = text.split('|') as [string, string]
+  const placed = place(before, after, block)
+  return before.slice(0, before.length - placed.takeBefore) + placed.before + '◊' + placed.after + after.slice(placed.takeAfter)
+}
+
+describe('a citation put into a sentence', () => {
+  it.each<[string, string, string]>([
+    ['stands before the full stop', 'The pond silts.|', 'The pond silts ◊.'], ['with one space', 'The pond silts  |', 'The pond silts ◊'], ['and none doubled', 'The pond silts |.', 'The pond silts ◊.'],
+    ['before a stop that has a sentence behind it', 'The pond silts.| Then the wheel stops.', 'The pond silts ◊. Then the wheel stops.'],
+    ['before a comma', 'When the pond silts,| the wheel stops', 'When the pond silts ◊, the wheel stops'],
+    ['before a question mark', 'Who dredges?|', 'Who dredges ◊?'], ['before a semicolon at the end', 'It silts;|', 'It silts ◊;'],
+    ['behind a closing quotation mark, the stop behind it', 'They called it “the mill’s only clock.”|', 'They called it “the mill’s only clock” ◊.'],
+    ['British quotation marks', 'They called it ‘the only clock.’|', 'They called it ‘the only clock’ ◊.'],
+    ['a question inside its quotation keeps its mark, the sentence gets a stop', 'They asked, “Who dredges?”|', 'They asked, “Who dredges?” ◊.'],
+    ['a comma inside a quotation comes out', '“Mud remembers,”| she wrote', '“Mud remembers” ◊, she wrote'],
+    ['an abbreviation’s stop is no end', 'As shown by Abara et al.| in Kenya', 'As shown by Abara et al. ◊ in Kenya'], ['nor an initial’s', 'So wrote Okonjo A.|', 'So wrote Okonjo A. ◊'], ['nor three points', 'and so on . . .|', 'and so on . . . ◊'],
+    ['behind an opening bracket without a space', 'It silts (|)', 'It silts (◊)'], ['at the beginning', '| found that it silts', '◊ found that it silts'], ['in the middle, spaces on both sides', 'The pond|silts', 'The pond ◊ silts'],
+  ])('%s', (_, text, result) => expect(put(text)).toBe(result))
+  it.each<[string, string, string]>([
+    ['stands behind the last stop', 'what it was worth keeping.|', 'what it was worth keeping. ◊'], ['a stop typed behind comes before', 'worth keeping|.', 'worth keeping. ◊'], ['a question keeps its mark', 'worth keeping?|', 'worth keeping? ◊'],
+  ])('of a block quotation: %s', (_, text, result) => expect(put(text, true)).toBe(result))
+})
+
+describe('raised numbers', () => {
+  it.each<[string, string, string, boolean, string, string]>([
+    ['stand behind the stop', 'silts ', '. Then', true, '.', ''], ['behind a comma', 'silts ', ', and', true, ',', ''], ['and before a colon', 'silts ', ': first', true, '', ''],
+    ['the stop goes inside American quotation marks', '“only clock” ', '.', true, '.', '”'], ['and stays outside British ones', '‘only clock’ ', '.', false, '.', ''], ['an apostrophe is no quotation mark', 'the millers’ ', '.', true, '.', ''],
+  ])('%s', (_, before, after, inside, ahead, quote) => expect(raisedAt(before, after, inside)).toEqual({ ahead, inside: quote }))
+  it('are set so in the document', () => {
+    const doc: DocNode = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Called “the only clock” ' }, { type: 'citation', attrs: { data: { items: [] } } }, { type: 'text', text: '. It fell, ' }, { type: 'citation', attrs: { data: { items: [] } } }, { type: 'text', text: ' “Why?” ' }, { type: 'citation', attrs: { data: { items: [] } } }, { type: 'text', text: '.' }] }] }
+    const show = (inside: boolean) => raiseAfterPunctuation(blocksOf(doc), () => true, inside)[0]!.pieces.map(piece => piece.citation === undefined ? piece.text : `[${piece.citation + 1}]`).join('')
+    expect(show(true)).toBe('Called “the only clock.”[1] It fell,[2] “Why?”[3]')
+    expect(show(false)).toBe('Called “the only clock”.[1] It fell,[2] “Why?”.[3]')
+  })
+})
+
+describe('a name already in the sentence', () => {
+  it.each<[string, string, number]>([['According to Okonjo ', 'Okonjo', 7], ['According to Vasquez and Thorne, ', 'Vasquez and Thorne', 20], ['According to MacOkonjo ', 'Okonjo', 0], ['According to others ', 'Okonjo', 0], ['Okonjo', 'Okonjo', 6], ['x', '', 0]])('%s', (before, names, length) => expect(namedBefore(before, names)).toBe(length))
+})
+
+describe('a quotation becomes a block', () => {
+  const words = (n: number) => Array.from({ length: n }, () => 'mud').join(' ')
+  it.each(STYLES.map(s => [s.id, s] as const))('by the limit of %s', (_, style) => {
+    const limit = style.page.blockQuote.words ?? style.page.blockQuote.lines! * 13
+    expect([isBlock(words(limit - 1), style.page.blockQuote), isBlock(words(limit), style.page.blockQuote)]).toEqual([false, true])
+  })
+  it('APA from forty words, Chicago from a hundred', () => expect(['apa-7', 'chicago-18-notes'].map(id => STYLES.find(s => s.id === id)!.page.blockQuote.words)).toEqual([40, 100]))
+  it('verse from more than three lines', () => expect([isBlock('a\nb\nc', { lines: 4 }), isBlock('a\nb\nc\nd', { lines: 4 })]).toEqual([false, true]))
+})
