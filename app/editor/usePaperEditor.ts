@@ -140,10 +140,11 @@ export function usePaperEditor(host: EditorHost) {
     view.dispatch(tr.scrollIntoView())
     editor.value!.commands.focus()
   }
-  const change = (make: (tr: Transaction) => Transaction | void) => {
+  const change = (make: (tr: Transaction) => unknown) => {
     // A step of its own, so that Undo brings back this and nothing else.
     const tr = closeHistory(editor.value!.state.tr)
-    editor.value!.view.dispatch(make(tr) ?? tr)
+    make(tr)
+    editor.value!.view.dispatch(tr)
   }
   const update = (id: string, data: CitationData) => {
     const at = find(id)

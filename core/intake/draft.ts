@@ -40,7 +40,7 @@ function footnotes(root: Html): Map<string, string> {
   const out = new Map<string, string>()
   const visit = (node: Html, depth: number) => {
     const id = node.attribs?.id ?? ''
-    if (depth < MAX_DEPTH && /^(?:_?(?:foot|end)note-?\d+|_?(?:ftn|edn|fn|en):?-?\d+)$/iu.test(id) && node.name !== 'a' && node.name !== 'sup') { out.set(id, squash(textIn(node).replace(/[↑↩︎]+\s*$/u, '').replace(/^\s*\[?\d+\]?\.?\s+/u, ''))); return }
+    if (depth < MAX_DEPTH && /^(?:_?(?:foot|end)note-?\d+|_?(?:ftn|edn|fn|en):?-?\d+)$/iu.test(id) && node.name !== 'a' && node.name !== 'sup') { out.set(id, squash(textIn(node).replace(/(?:↑|↩\uFE0E?)+\s*$/u, '').replace(/^\s*\[?\d+\]?\.?\s+/u, ''))); return }
     if (depth < MAX_DEPTH) node.children?.forEach(child => visit(child, depth + 1))
   }
   visit(root, 0)

@@ -57,6 +57,21 @@ describe('papers', () => {
   })
 })
 
+describe('earlier states', () => {
+  const text = (words: string) => ({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }] })
+  it('are kept by themselves before a change, not at each one, and not of an empty paper', () => {
+    const paper = make()
+    store.changePaper(db, paper.id, { revision: 1, body: text('First words.') })
+    expect(store.listSnapshots(db, paper.id)).toEqual([])
+    store.changePaper(db, paper.id, { revision: 2, body: text('Second words.') })
+    store.changePaper(db, paper.id, { revision: 3, body: text('Third words.') })
+    const [kept, ...more] = store.listSnapshots(db, paper.id)
+    expect([kept!.reason, kept!.begins, kept!.words, more]).toEqual([store.BY_ITSELF, 'First words.', 2, []])
+    expect(store.getSnapshot(db, paper.id, kept!.id).body).toEqual(text('First words.'))
+    expect(problem(() => store.getSnapshot(db, make().id, kept!.id))?.code).toBe('not-found')
+  })
+})
+
 describe('sources', () => {
   it('get a key each, with a letter on a clash, never reused', () => {
     const paper = make()

@@ -6,8 +6,9 @@ import { eq } from 'drizzle-orm'
 import { readMarks } from '../../core/intake/marks'
 import type { DocNode } from '../../core/sheet/document'
 import { dataFile, DatabaseTrouble, openDatabase, type Db } from './open'
-import { papers, sources, uses } from './schema'
+import { papers, passages, sources, uses } from './schema'
 import { PAPERS, type DemoPaper } from './demo/papers'
+import { PASSAGES } from './demo/passages'
 import { SOURCES } from './demo/sources'
 
 export function seed(db: Db): number {
@@ -15,6 +16,7 @@ export function seed(db: Db): number {
     const now = new Date()
     let made = 0
     for (const { key, kind, fields } of SOURCES) tx.insert(sources).values({ id: `demo-${key}`, kind, fields, createdAt: now, updatedAt: now }).onConflictDoNothing().run()
+    PASSAGES.forEach(({ source, ...text }, i) => tx.insert(passages).values({ id: `demo-passage-${i + 1}`, sourceId: `demo-${source}`, ...text, createdAt: new Date(now.getTime() + i), updatedAt: now }).onConflictDoNothing().run())
     for (const [i, paper] of PAPERS.entries()) {
       if (tx.select({ id: papers.id }).from(papers).where(eq(papers.id, paper.id)).get()) continue
       // The first paper stands first on the Desk.

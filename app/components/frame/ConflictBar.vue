@@ -1,10 +1,12 @@
 <script setup lang="ts">
 const store = usePaper()
 const notices = useNotices()
+const beside = ref(false)
 const when = computed(() => store.conflict ? new Date(store.conflict.updatedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) : '')
 const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
   await store.decide(keep)
-  notices.say(keep === 'mine' ? 'This tab’s text is kept. The other is in the paper’s snapshots.' : 'The other tab’s text is here now. This one is in the paper’s snapshots.')
+  beside.value = false
+  notices.say(keep === 'mine' ? 'This tab’s text is kept. The other is among the earlier states.' : 'The other tab’s text is here now. This one is among the earlier states.')
 })
 </script>
 
@@ -12,22 +14,43 @@ const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
   <div
     v-if="store.conflict"
     role="alert"
-    class="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-rule border-l-[3px] border-l-madder bg-leaf px-6 py-3"
+    class="border-b border-rule border-l-[3px] border-l-madder bg-leaf px-6 py-3"
   >
-    <p class="min-w-0 flex-1 basis-80">
-      <b>This paper was changed in another tab at {{ when }}.</b> Both texts are safe. Choose the one to go on with; the other is kept as a snapshot.
-    </p>
-    <button
-      class="act"
-      @click="decide('mine')"
+    <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+      <p class="min-w-0 flex-1 basis-80">
+        <b>This paper was changed in another tab at {{ when }}.</b> Both texts are safe. Choose the one to go on with; the other is kept as an earlier state.
+      </p>
+      <button
+        class="act"
+        :aria-expanded="beside"
+        @click="beside = !beside"
+      >
+        {{ beside ? 'Fold' : 'See both' }}
+      </button>
+      <button
+        class="act"
+        @click="decide('mine')"
+      >
+        Go on with this tab’s
+      </button>
+      <button
+        class="act"
+        @click="decide('theirs')"
+      >
+        Take the other
+      </button>
+    </div>
+    <div
+      v-if="beside"
+      class="mt-3 max-h-[50vh] overflow-auto border-t border-rule pt-3"
     >
-      Go on with this tab’s
-    </button>
-    <button
-      class="act"
-      @click="decide('theirs')"
-    >
-      Take the other
-    </button>
+      <p class="pb-2 text-[13px] text-soft">
+        <del class="text-madder">Struck out</del> is in the other tab only; <ins class="bg-tint text-verdigris">underlined</ins> is in this one only.
+      </p>
+      <WriteComparedText
+        :before="store.conflict.body"
+        :after="store.body"
+      />
+    </div>
   </div>
 </template>

@@ -6,7 +6,7 @@ import { textOf } from '~~/core/source/model'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** A citation being made or changed: its works, their places, the words around, and the real forms to choose from. */
-const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean }>()
+const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean, near?: readonly string[] }>()
 const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
 const store = usePaper()
 const adding = ref(props.data.items.length === 0)
@@ -110,6 +110,7 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
       v-if="adding"
       :exclude="data.items.map(i => i.id)"
       :autofocus="autofocus || data.items.length > 0"
+      :near="near ?? []"
       @pick="add"
       @cancel="data.items.length ? (adding = false) : emit('done')"
     />
@@ -138,7 +139,7 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
       </button>
     </div>
     <label
-      v-if="notes"
+      v-if="(notes || data.words?.after || data.words?.before) && !adding"
       class="mb-2 block"
     ><span class="text-[12.5px] text-soft">your own words in the note</span>
       <textarea

@@ -3,7 +3,7 @@ import { onClickOutside } from '@vueuse/core'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** The picker at the cursor: choose, place, form; Enter puts it in. */
-const props = defineProps<{ at: { left: number, top: number }, place: number }>()
+const props = defineProps<{ at: { left: number, top: number }, place: number, near?: readonly string[] }>()
 const emit = defineEmits<{ insert: [data: CitationData], close: [] }>()
 const data = ref<CitationData>({ items: [], form: 'parenthetical' })
 const done = () => (data.value.items.length ? emit('insert', data.value) : emit('close'))
@@ -24,6 +24,7 @@ const left = computed(() => Math.max(8, Math.min(props.at.left, (import.meta.cli
     <WriteCitationEditor
       :data="data"
       :place="place"
+      :near="near ?? []"
       autofocus
       @change="data = $event"
       @done="done"

@@ -1,93 +1,156 @@
 <script setup lang="ts">
-import { useResizeObserver } from '@vueuse/core'
-import { textOf } from '~~/core/source/model'
-import { writeLocator } from '~~/core/source/locators'
+import { useEventListener, useResizeObserver } from '@vueuse/core'
 import { composeAlone } from '~~/core/compose/compose'
+import { quotedBefore, straysFrom } from '~~/core/check/quoted'
+import { writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
+import { textOf } from '~~/core/source/model'
 import type { CitationData } from '~~/core/sheet/document'
 import type { PaperEditor } from '~/editor/usePaperEditor'
 
-/** The margin: a card level with each citation's line. Cards give way downwards so that none lies on another. */
+/** The margin: a card level with each citation's line. Cards give way downwards, and join where they crowd; only those near the window are drawn. */
 const props = defineProps<{ editor: PaperEditor, sheet: HTMLElement | null }>()
 const store = usePaper()
-const ids = computed(() => [...store.citationPlaces.keys()])
-const tops = ref(new Map<string, number>())
 const margin = useTemplateRef<HTMLElement>('margin')
 const { selected } = props.editor
+/** Cards this far from where they belong join the one above. */
+const CROWDED = 130
+interface Card { ids: string[], top: number }
+const cards = shallowRef<Card[]>([])
+const ids = computed(() => [...store.citationPlaces.keys()])
 
 let frame = 0
 function level() {
   cancelAnimationFrame(frame)
   frame = requestAnimationFrame(() => {
-    if (!margin.value || !props.sheet) return
+    if (!margin.value || !props.sheet || !margin.value.offsetParent) { cards.value = []; return }
     const origin = margin.value.getBoundingClientRect().top
-    const placed = new Map<string, number>()
+    const known = store.citationPlaces
+    const out: Card[] = []
     let floor = 0
-    for (const id of ids.value) {
-      const chip = props.sheet.querySelector(`[data-cid="${id}"]`)
-      if (!chip) continue
-      const wanted = chip.getBoundingClientRect().top - origin - 8
-      const top = Math.max(wanted, floor)
-      placed.set(id, top)
-      floor = top + (margin.value.querySelector<HTMLElement>(`[data-card="${id}"]`)?.offsetHeight ?? 52) + 8
+    for (const chip of props.sheet.querySelectorAll<HTMLElement>('[data-cid]')) {
+      const id = chip.dataset.cid!
+      if (!known.has(id)) continue
+      const { top } = chip.getBoundingClientRect()
+      if (top < -900) continue
+      if (top > window.innerHeight + 900) break
+      const wanted = top - origin - 8
+      const last = out.at(-1)
+      if (last && floor - wanted > CROWDED && selected.value !== id && !last.ids.includes(selected.value ?? '')) { last.ids.push(id); continue }
+      const place = Math.max(wanted, floor)
+      out.push({ ids: [id], top: place })
+      floor = place + (margin.value.querySelector<HTMLElement>(`[data-card="${id}"]`)?.offsetHeight ?? 52) + 8
     }
-    tops.value = placed
+    cards.value = out
   })
 }
-watch([ids, () => store.composition, selected, () => store.words], () => nextTick(level), { immediate: true })
+watch([ids, () => store.composition, selected, () => store.body], () => nextTick(level), { immediate: true })
 useResizeObserver(() => props.sheet, level)
 useResizeObserver(margin, level)
+if (import.meta.client) useEventListener(window, 'scroll', level, { passive: true })
 onMounted(() => { level(); setTimeout(level, 300); void document.fonts?.ready.then(level) })
 
 const dataOf = (id: string): CitationData | undefined => store.citations[store.citationPlaces.get(id) ?? -1] as CitationData | undefined
 function summary(id: string): { head: string, line: string } {
   const data = dataOf(id)
   const sources = (data?.items ?? []).map(item => ({ item, source: store.byId.get(item.id) }))
-  if (!sources.length) return { head: 'A note in your own words', line: data?.words?.after ?? '' }
-  const head = sources.map(({ source }) => source ? textOf(source, 'title').replace(/<[^>]+>/gu, '').split(/: /u)[0] : 'Unknown source').join(' · ')
-  const line = sources.map(({ item, source }) => [source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[?\d+\]?$/u, m => (store.style.citation.system === 'author-date' ? m : '')) : '', writeLocator(item.locator)].filter(Boolean).join(' · ')).join('; ')
+  const number = store.composition.noteNumbers[store.citationPlaces.get(id) ?? -1]
+  const note = number === undefined ? '' : `note ${number}`
+  if (!sources.length) return { head: 'A note in your own words', line: [note, data?.words?.after ?? ''].filter(Boolean).join(' · ') }
+  const head = sources.map(({ source }) => source ? textOf(source, 'title').replace(/<[^>]+>/gu, '').split(/: /u)[0] : 'A source this paper no longer has').join(' · ')
+  const line = [note, sources.map(({ item, source }) => [source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[?\d+\]?$/u, m => (store.style.citation.system === 'author-date' ? m : '')) : '', writeLocator(item.locator)].filter(Boolean).join(' · ')).join('; ')].filter(Boolean).join(' · ')
   return { head, line }
+}
+/** Words of the quotation before a citation that its passage does not have. */
+function stray(id: string): string | undefined {
+  const passages = (dataOf(id)?.passages ?? []).map(one => store.passages.find(p => p.id === one)).filter(p => p?.form === 'quotation')
+  const at = passages.length ? props.editor.find(id) : undefined
+  if (!at) return undefined
+  const $pos = props.editor.editor.value!.state.doc.resolve(at.pos)
+  const block = $pos.depth > 1 && $pos.node($pos.depth - 1).type.name === 'blockquote'
+  const quotation = quotedBefore($pos.parent.textBetween(0, $pos.parentOffset, ' ', ''), block) ?? quotedBefore(`${$pos.parent.textBetween($pos.parentOffset, $pos.parent.content.size, ' ', '')} `, false)
+  return quotation ? straysFrom(quotation, passages.map(p => p!.words).join(' '))?.words : undefined
+}
+const near = computed(() => (selected.value ? (void store.citations, props.editor.neighbours(selected.value)) : {}))
+function hover(id: string, on: boolean) {
+  props.sheet?.querySelector(`[data-cid="${id}"]`)?.classList.toggle('pointed', on)
 }
 </script>
 
 <template>
   <aside
     ref="margin"
-    class="margin relative hidden w-[330px] shrink-0 xl:block"
+    class="margin relative hidden xl:block"
     aria-label="Margin: the citations of this paper"
   >
     <div
-      v-for="id in ids"
-      :key="id"
-      :data-card="id"
+      v-for="card in cards"
+      :key="card.ids[0]"
+      :data-card="card.ids[0]"
       class="card absolute right-0 left-0"
-      :class="selected === id ? 'leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : 'border-l-2 border-l-weld py-0.5 pl-3'"
-      :style="{ top: `${tops.get(id) ?? 0}px`, visibility: tops.has(id) ? 'visible' : 'hidden' }"
+      :class="card.ids.includes(selected ?? '') ? 'leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : 'border-l-2 border-l-weld py-0.5 pl-3'"
+      :style="{ top: `${card.top}px` }"
     >
-      <button
-        class="block w-full text-left"
-        :class="selected === id && 'mb-2'"
-        :aria-expanded="selected === id"
-        @click="selected === id ? (selected = undefined) : editor.select(id)"
-      >
-        <span class="line-clamp-1 text-[14px] font-semibold">{{ summary(id).head }}</span>
-        <span class="line-clamp-1 text-[13px] text-soft">{{ summary(id).line }}</span>
-      </button>
-      <WriteCitationEditor
-        v-if="selected === id && dataOf(id)"
-        :data="dataOf(id)!"
-        :place="store.citationPlaces.get(id)!"
-        headed
-        @change="editor.update(id, $event)"
-        @done="selected = undefined"
+      <template
+        v-for="id in card.ids"
+        :key="id"
       >
         <button
-          class="quiet ml-auto"
-          @click="editor.remove(id)"
+          class="block w-full text-left"
+          :class="selected === id && 'mb-2'"
+          :aria-expanded="selected === id"
+          @click="selected === id ? (selected = undefined) : editor.select(id)"
+          @mouseenter="hover(id, true)"
+          @mouseleave="hover(id, false)"
         >
-          Remove
+          <span class="line-clamp-1 text-[14px] font-semibold">{{ summary(id).head }}</span>
+          <span
+            v-if="card.ids.length === 1 || selected === id"
+            class="line-clamp-1 text-[13px] text-soft"
+          >{{ summary(id).line }}</span>
         </button>
-      </WriteCitationEditor>
+        <p
+          v-if="stray(id)"
+          class="text-[13px] text-madder"
+        >
+          Not in its passage: “{{ stray(id) }}”
+        </p>
+        <WriteCitationEditor
+          v-if="selected === id && dataOf(id)"
+          :data="dataOf(id)!"
+          :place="store.citationPlaces.get(id)!"
+          headed
+          @change="editor.update(id, $event)"
+          @done="selected = undefined; editor.editor.value?.commands.focus()"
+        >
+          <button
+            v-if="dataOf(id)!.items.length > 1"
+            class="quiet"
+            @click="editor.split(id)"
+          >
+            Split
+          </button>
+          <button
+            v-if="near.before || near.after"
+            class="quiet"
+            @click="editor.join(id, (near.before ?? near.after)!)"
+          >
+            Join with {{ near.before ? 'the one before' : 'the next' }}
+          </button>
+          <button
+            class="quiet"
+            @click="editor.copy(id)"
+          >
+            Copy
+          </button>
+          <button
+            class="quiet ml-auto"
+            @click="editor.remove(id)"
+          >
+            Remove
+          </button>
+        </WriteCitationEditor>
+      </template>
     </div>
     <p
       v-if="!ids.length"

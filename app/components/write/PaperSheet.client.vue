@@ -1,19 +1,44 @@
 <script setup lang="ts">
-import { EditorContent } from '@tiptap/vue-3'
+import { useEventListener } from '@vueuse/core'
+import { EditorContent, type Editor } from '@tiptap/vue-3'
 import { usePaperEditor } from '~/editor/usePaperEditor'
+import { usePasting } from '~/editor/usePasting'
+import { usePassageInsert, type PassageWay } from '~/editor/usePassageInsert'
 import type { CitationData } from '~~/core/sheet/document'
-import { count } from '~/utils/words'
+import type { Passage } from '~/stores/paper'
 
 const store = usePaper()
+const tray = useTray()
 const picker = ref<{ left: number, top: number, place: number }>()
 const sheet = useTemplateRef<HTMLElement>('sheet')
-const paper = usePaperEditor(openPicker)
+const foot = useTemplateRef<{ begin: (id: string) => void }>('foot')
+const finding = ref(false)
+const states = ref(false)
+const keys = ref(false)
+const passagesOpen = ref(false)
+const draft = shallowRef<File>()
+const paper = usePaperEditor({ openPicker, paste: (view, event) => pasting.paste(view, event), drop: (view, event) => pasting.drop(view, event) })
 const { editor, selected } = paper
-const notes = computed(() => store.style.citation.system === 'notes')
+const putPassage = usePassageInsert(paper)
+const pasting = usePasting(() => editor.value as Editor | undefined, {
+  dropPassage: (id, pos) => { const passage = store.passages.find(p => p.id === id); if (passage) putPassage(passage, 'plain', pos) },
+  bringDraft: (file) => { draft.value = file },
+})
 
+/** Sources cited in the paragraph that the cursor is in. */
+const near = ref<string[]>([])
+function look() {
+  const state = editor.value?.state
+  if (!state) return
+  const { $from } = state.selection
+  const ids: string[] = []
+  if ($from.depth) $from.node(1).descendants((node) => { if (node.type.name === 'citation') ids.push(...(node.attrs.data as CitationData).items.map(i => i.id)) })
+  near.value = ids
+}
 function openPicker() {
   const view = editor.value?.view
   if (!view) return
+  look()
   const { from } = view.state.selection
   const at = view.coordsAtPos(from)
   let place = 0
@@ -29,141 +54,103 @@ function close() {
   picker.value = undefined
   editor.value?.commands.focus()
 }
-const BLOCKS = [['paragraph', 'Paragraph'], ['1', 'Heading'], ['2', 'Second heading'], ['3', 'Third heading'], ['quote', 'Block quotation']] as const
-const block = computed(() => {
-  const e = editor.value
-  if (!e) return 'paragraph'
-  if (e.isActive('blockquote')) return 'quote'
-  return ['1', '2', '3'].find(level => e.isActive('heading', { level: Number(level) })) ?? 'paragraph'
-})
-function setBlock(value: string) {
-  const chain = editor.value!.chain().focus()
-  if (value === 'quote') chain.setParagraph().wrapIn('blockquote').run()
-  else {
-    if (editor.value!.isActive('blockquote')) chain.lift('blockquote')
-    if (value === 'paragraph') chain.setParagraph().run()
-    else chain.setHeading({ level: Number(value) as 1 | 2 | 3 }).run()
-  }
-}
 // A citation already selected is no new selection to the editor: the click itself opens its card.
 function pick(event: Event) {
   const id = (event.target as HTMLElement).closest<HTMLElement>('[data-cid]')?.dataset.cid
   if (id) selected.value = id
 }
-const addNote = () => {
-  paper.insert({ items: [], form: 'parenthetical', words: { after: 'Your note.' } })
+async function addNote() {
+  const before = new Set(store.citationPlaces.keys())
+  paper.insert({ items: [], form: 'parenthetical', words: { after: '' } })
+  await nextTick()
+  const id = [...store.citationPlaces.keys()].find(one => !before.has(one))
+  if (!id) return
+  paper.update(id, { items: [], form: 'parenthetical', words: { after: 'Your note.' } })
+  await nextTick()
+  foot.value?.begin(id)
 }
+function togglePassages() {
+  look()
+  passagesOpen.value = !passagesOpen.value
+}
+function put(passage: Passage, way: PassageWay) {
+  putPassage(passage, way)
+  if (window.innerWidth < 1280) passagesOpen.value = false
+}
+/** The citation before or behind the cursor. */
+function step(by: number) {
+  const state = editor.value!.state
+  const all: { id: string, pos: number }[] = []
+  state.doc.descendants((node, pos) => { if (node.type.name === 'citation') all.push({ id: String(node.attrs.id), pos }) })
+  const next = by > 0 ? all.find(one => one.pos > state.selection.from) : all.findLast(one => one.pos < state.selection.from)
+  if (next) paper.select(next.id)
+}
+onMounted(() => void tray.open())
+useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+  const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')
+  if (event.key === '?' && !typing) { event.preventDefault(); keys.value = true }
+  else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'f' && !event.shiftKey) { event.preventDefault(); finding.value = true }
+  else if (event.altKey && event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) { event.preventDefault(); step(event.key === 'ArrowDown' ? 1 : -1) }
+})
+const level = computed(() => store.style.page.headings)
 </script>
 
 <template>
   <div class="mx-auto flex max-w-[1180px] justify-center gap-7 px-3 pt-5 sm:px-6 xl:justify-start">
     <div class="w-full max-w-[760px] min-w-0">
-      <div
-        class="leaf-raised sticky top-[52px] z-10 flex flex-wrap items-center gap-x-5 gap-y-1 px-5 py-2 text-[14px]"
-        role="toolbar"
-        aria-label="Writing"
+      <WriteSheetTools
+        :paper="paper"
+        :finding="finding"
+        @cite="editor?.commands.focus(); openPicker()"
+        @passages="togglePassages"
+        @note="addNote"
+        @picture="pasting.takePicture($event)"
+        @find="finding = true"
+        @draft="draft = $event"
+        @states="states = true"
+        @keys="keys = true"
       >
-        <button
-          class="act"
-          title="Cite a source (;; or Ctrl+')"
-          @click="editor?.commands.focus(); openPicker()"
-        >
-          Cite <span class="font-normal text-soft">;;</span>
-        </button>
-        <button
-          v-if="notes"
-          class="act"
-          @click="addNote"
-        >
-          Note
-        </button>
-        <label><span class="sr-only">What this paragraph is</span>
-          <select
-            class="border-0 bg-transparent text-soft"
-            :value="block"
-            @change="setBlock(($event.target as HTMLSelectElement).value)"
-          >
-            <option
-              v-for="[value, word] in BLOCKS"
-              :key="value"
-              :value="value"
-            >{{ word }}</option>
-          </select></label>
-        <button
-          class="font-page text-[17px] italic"
-          :class="editor?.isActive('italic') ? 'text-verdigris' : ''"
-          :aria-pressed="editor?.isActive('italic') ?? false"
-          aria-label="Italic"
-          @click="editor?.chain().focus().toggleItalic().run()"
-        >
-          i
-        </button>
-        <button
-          class="font-page text-[17px] font-bold"
-          :class="editor?.isActive('bold') ? 'text-verdigris' : ''"
-          :aria-pressed="editor?.isActive('bold') ?? false"
-          aria-label="Bold"
-          @click="editor?.chain().focus().toggleBold().run()"
-        >
-          b
-        </button>
-        <button
-          class="font-page text-[16px]"
-          :class="editor?.isActive('superscript') ? 'text-verdigris' : ''"
-          :aria-pressed="editor?.isActive('superscript') ?? false"
-          aria-label="Raised"
-          @click="editor?.chain().focus().toggleMark('superscript').run()"
-        >
-          x<sup>2</sup>
-        </button>
-        <button
-          class="quiet"
-          :disabled="!editor?.can().undo()"
-          @click="editor?.chain().focus().undo().run()"
-        >
-          Undo
-        </button>
-        <button
-          class="quiet"
-          :disabled="!editor?.can().redo()"
-          @click="editor?.chain().focus().redo().run()"
-        >
-          Redo
-        </button>
-        <span class="ml-auto text-[13px] text-soft">{{ count(store.words, 'word') }}</span>
-      </div>
+        <WriteFindLine
+          v-if="finding && editor"
+          :editor="(editor as Editor)"
+          @close="finding = false; editor?.commands.focus()"
+        />
+      </WriteSheetTools>
       <article
         ref="sheet"
         class="sheet border border-t-0 border-rule bg-leaf px-6 pt-10 pb-24 sm:px-[76px]"
-        :class="{ centred: store.style.page.headings === 'centred-bold' }"
+        :class="level"
         :style="{ '--indent': `${store.style.page.firstLineIndent / 15}px`, '--leading': store.style.page.lineSpacing }"
         @click="pick"
+        @keyup="passagesOpen && look()"
+        @mouseup="passagesOpen && look()"
       >
         <h1 class="mb-1 text-center font-page text-[17px] font-bold">
           {{ store.paper?.title }}
         </h1>
         <EditorContent :editor="editor" />
-        <ol
-          v-if="notes && store.composition.notes.length"
-          class="notes mt-10 border-t border-ink/60 pt-3 font-page text-[14.5px]"
-          aria-label="Footnotes"
-        >
-          <li
-            v-for="(note, i) in store.composition.notes"
-            :key="i"
-            class="mb-2"
-          >
-            <sup>{{ i + 1 }}</sup> <RunText :runs="note" />
-          </li>
-        </ol>
+        <WriteNotesAtFoot
+          ref="foot"
+          :paper="paper"
+        />
       </article>
     </div>
-    <WriteMarginCards
-      :editor="paper"
-      :sheet="sheet"
-    />
+    <div class="max-xl:contents xl:flex xl:w-[330px] xl:shrink-0 xl:flex-col">
+      <WriteMarginCards
+        class="flex-1"
+        :editor="paper"
+        :sheet="sheet"
+      />
+      <WriteMarginPassages
+        :open="passagesOpen"
+        :near="near"
+        @put="put"
+        @toggle="togglePassages"
+      />
+    </div>
     <div
       v-if="selected && store.citationPlaces.has(selected)"
+      data-drawer
       class="leaf-raised fixed inset-x-0 bottom-[58px] z-20 max-h-[55vh] overflow-auto p-4 sm:bottom-0 sm:left-[72px] xl:hidden"
       role="dialog"
       aria-label="This citation"
@@ -175,6 +162,13 @@ const addNote = () => {
         @change="paper.update(selected!, $event)"
         @done="selected = undefined"
       >
+        <button
+          v-if="store.citations[store.citationPlaces.get(selected)!]!.items.length > 1"
+          class="quiet"
+          @click="paper.split(selected!)"
+        >
+          Split
+        </button>
         <button
           class="quiet"
           @click="paper.remove(selected!)"
@@ -193,8 +187,22 @@ const addNote = () => {
       v-if="picker"
       :at="picker"
       :place="picker.place"
+      :near="near"
       @insert="insert"
       @close="close"
+    />
+    <WriteEarlierStates
+      v-if="states"
+      @close="states = false"
+    />
+    <WriteDraftDialog
+      v-if="draft"
+      :file="draft"
+      @close="draft = undefined"
+    />
+    <WriteShortcutSheet
+      :open="keys"
+      @close="keys = false"
     />
   </div>
 </template>
@@ -203,15 +211,31 @@ const addNote = () => {
 .sheet { min-height: calc(100vh - 120px); }
 .sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: 17px; line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
 .sheet :deep(p) { text-indent: var(--indent); }
-.sheet :deep(h1), .sheet :deep(h2), .sheet :deep(h3) { font-weight: 700; }
-.sheet.centred :deep(.sheet-text h1) { text-align: center; }
-.sheet :deep(h3) { font-style: italic; }
+.sheet :deep(:is(h1, h2, h3, h4, h5)) { font-weight: 700; }
+.sheet :deep(:is(h3, h5)) { font-style: italic; }
+.sheet.centred-bold :deep(.sheet-text h1) { text-align: center; }
+.sheet.centred-bold :deep(:is(h4, h5)) { text-indent: var(--indent); }
+.sheet.plain :deep(h4) { font-style: italic; }
 .sheet :deep(blockquote) { margin-left: 48px; }
-.sheet :deep(blockquote p) { text-indent: 0; }
+.sheet :deep(blockquote p), .sheet :deep(li p), .sheet :deep(:is(td, th) p) { text-indent: 0; }
+.sheet :deep(.verse) { margin-left: 48px; text-indent: 0; white-space: pre-wrap; }
 .sheet :deep(ul) { list-style: disc; padding-left: 48px; }
 .sheet :deep(ol:not(.notes)) { list-style: decimal; padding-left: 48px; }
-.sheet :deep(li p) { text-indent: 0; }
-.notes { list-style: none; }
-.notes li { text-indent: 2em; }
-@media (max-width: 640px) { .sheet :deep(blockquote) { margin-left: 20px; } }
+.sheet :deep(a) { text-decoration: underline; text-decoration-color: var(--rule); text-underline-offset: 3px; }
+.sheet :deep(.remark) { color: var(--soft); background: color-mix(in srgb, var(--plum) 14%, transparent); font-family: var(--font-ui); font-size: 0.86em; }
+.sheet :deep(.page-break) { border: 0; border-top: 1px dashed var(--soft); margin: 14px 0; position: relative; }
+.sheet :deep(.page-break)::after { content: 'a new page begins'; position: absolute; right: 0; top: -9px; padding-left: 8px; background: var(--leaf); font: 12px var(--font-ui); color: var(--soft); }
+.sheet :deep(.page-break.ProseMirror-selectednode) { border-color: var(--verdigris); }
+.sheet :deep(table) { border-collapse: collapse; width: 100%; margin: 10px 0; border-block: 1px solid var(--ink); line-height: 1.35; table-layout: fixed; }
+.sheet :deep(:is(td, th)) { padding: 4px 8px; vertical-align: top; text-align: left; position: relative; }
+.sheet :deep(tr:first-child th) { border-bottom: 1px solid var(--ink); font-weight: 400; }
+.sheet :deep(.selectedCell) { background: var(--tint); }
+.sheet :deep(.figure) { margin: 14px 0; line-height: 1.4; }
+.sheet :deep(.figure img) { max-width: 100%; max-height: 480px; }
+.sheet :deep(.no-picture) { border: 1px dashed var(--rule); padding: 30px; text-align: center; color: var(--soft); font-family: var(--font-ui); }
+.sheet :deep(.figure .credit) { text-indent: 0; font-size: 0.94em; }
+.sheet :deep(.found) { background: var(--wash); }
+.sheet :deep(.found.here) { background: color-mix(in srgb, var(--weld) 65%, transparent); }
+.sheet :deep(.citation.pointed) { box-shadow: 0 2px 0 var(--weld); }
+@media (max-width: 640px) { .sheet :deep(:is(blockquote, .verse)) { margin-left: 20px; } }
 </style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { formatDistanceToNow } from 'date-fns'
+import type { DocNode } from '~~/core/sheet/document'
+import { request } from '~/utils/request'
+import { count } from '~/utils/words'
+import { paragraphs } from '~/utils/compare'
+
+/** Earlier states of the text: kept by themselves while writing, or by name; looked at, compared, gone back to. */
+const emit = defineEmits<{ close: [] }>()
+interface Row { id: string, reason: string, title: string, createdAt: string, words: number, begins: string }
+const store = usePaper()
+const notices = useNotices()
+const rows = ref<Row[]>()
+const failed = ref('')
+const chosen = shallowRef<Row & { body: DocNode }>()
+const comparing = ref(true)
+const name = ref('')
+const at = () => `/api/papers/${store.paper!.id}/snapshots`
+async function load() {
+  try { rows.value = await request<Row[]>('GET', at()); failed.value = '' }
+  catch (error) { failed.value = (error as Error).message }
+}
+onMounted(load)
+const look = (row: Row) => notices.attempt(async () => { chosen.value = { ...row, ...await request<{ body: DocNode }>('GET', `${at()}/${row.id}`) } })
+const keepNow = (reason: string) => request('POST', at(), { reason, title: store.paper!.title, body: store.body })
+const keep = () => notices.attempt(async () => {
+  await store.flush()
+  await keepNow(name.value.trim() || 'Kept by you')
+  name.value = ''
+  await load()
+})
+const goBack = () => notices.attempt(async () => {
+  await store.flush()
+  await keepNow('Before going back')
+  store.replaceBody(chosen.value!.body)
+  notices.say('The text is as it was then. What it was a moment ago is kept too.')
+  emit('close')
+})
+const when = (row: Row) => formatDistanceToNow(new Date(row.createdAt), { addSuffix: true })
+const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
+</script>
+
+<template>
+  <Dialog
+    :open="true"
+    class="relative z-50"
+    @close="emit('close')"
+  >
+    <div class="fixed inset-0 grid place-items-center bg-ink/25 p-3">
+      <DialogPanel class="leaf-raised flex h-[86vh] w-full max-w-5xl flex-col px-6 py-5 sm:px-8">
+        <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule pb-3">
+          <DialogTitle class="view-title">
+            Earlier states
+          </DialogTitle>
+          <form
+            class="flex min-w-0 flex-1 items-baseline gap-4"
+            @submit.prevent="keep"
+          >
+            <input
+              v-model="name"
+              class="line max-w-72 py-0.5"
+              aria-label="A name for the text as it is now"
+              placeholder="keep it as it is now, as…"
+              maxlength="120"
+            >
+            <button class="act">
+              Keep
+            </button>
+          </form>
+          <button
+            class="quiet"
+            @click="emit('close')"
+          >
+            Close
+          </button>
+        </div>
+        <div class="grid min-h-0 flex-1 gap-x-8 pt-3 sm:grid-cols-[250px_1fr]">
+          <ul class="overflow-auto max-sm:max-h-40">
+            <li
+              v-for="row in rows"
+              :key="row.id"
+            >
+              <button
+                class="w-full border-l-[3px] py-1.5 pl-3 text-left"
+                :class="chosen?.id === row.id ? 'border-verdigris bg-tint' : 'border-transparent hover:bg-tint'"
+                @click="look(row)"
+              >
+                <b class="block text-[14px]">{{ row.reason }}</b>
+                <span class="text-[13px] text-soft">{{ when(row) }} · {{ count(row.words, 'word') }}</span>
+              </button>
+            </li>
+            <li
+              v-if="rows && !rows.length"
+              class="text-[14px] text-soft"
+            >
+              None yet. Dendle keeps one every ten minutes of writing, and before anything large is done to the text.
+            </li>
+            <li
+              v-if="failed"
+              class="text-[14px] text-madder"
+              role="alert"
+            >
+              They could not be read: {{ failed }} <button
+                class="act"
+                @click="load"
+              >
+                Try again
+              </button>
+            </li>
+          </ul>
+          <div class="flex min-h-0 flex-col">
+            <template v-if="chosen">
+              <div class="flex flex-wrap items-baseline gap-x-5 pb-2">
+                <label class="flex items-baseline gap-2 text-[14px]"><input
+                  v-model="comparing"
+                  type="checkbox"
+                  class="accent-verdigris"
+                >beside the text of now</label>
+                <button
+                  class="act-solid ml-auto"
+                  @click="goBack"
+                >
+                  Go back to this
+                </button>
+              </div>
+              <div class="min-h-0 flex-1 overflow-auto pr-2">
+                <p
+                  v-if="comparing"
+                  class="pb-2 text-[13px] text-soft"
+                >
+                  <del class="text-madder">Struck out</del> was there then; <ins class="bg-tint text-verdigris">underlined</ins> came since.
+                </p>
+                <WriteComparedText
+                  v-if="comparing"
+                  :before="chosen.body"
+                  :after="store.body"
+                />
+                <div
+                  v-else
+                  class="font-page text-[15.5px] leading-relaxed"
+                >
+                  <p
+                    v-for="(line, i) in paragraphs(chosen.body, keyOf)"
+                    :key="i"
+                    class="mb-2"
+                  >
+                    {{ line }}
+                  </p>
+                </div>
+              </div>
+            </template>
+            <p
+              v-else
+              class="text-soft"
+            >
+              Choose one to look at it.
+            </p>
+          </div>
+        </div>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import type { Editor } from '@tiptap/vue-3'
+import { findKey } from '~/editor/finding'
+
+/** Finding words in the text and replacing them: a line under the tools, never over the text. */
+const props = defineProps<{ editor: Editor }>()
+const emit = defineEmits<{ close: [] }>()
+const words = ref('')
+const instead = ref('')
+const matchCase = ref(false)
+const tick = ref(0)
+const input = useTemplateRef<HTMLInputElement>('input')
+const search = computed(() => { void tick.value; return findKey.getState(props.editor.state)!.search })
+function look(change: object) {
+  props.editor.view.dispatch(props.editor.state.tr.setMeta(findKey, change))
+  tick.value++
+}
+watch([words, matchCase], () => { look({ words: words.value, matchCase: matchCase.value, at: 0 }); show() })
+function show() {
+  const one = search.value.found[search.value.at]
+  if (!one) return
+  const dom = props.editor.view.domAtPos(one.from).node
+  ;(dom instanceof Element ? dom : dom.parentElement)?.scrollIntoView({ block: 'center' })
+}
+function step(by: number) {
+  const { found, at } = search.value
+  if (!found.length) return
+  look({ at: (at + by + found.length) % found.length })
+  show()
+}
+function replace(all: boolean) {
+  const { found, at } = search.value
+  const targets = all ? [...found] : found[at] ? [found[at]] : []
+  if (!targets.length) return
+  const tr = props.editor.state.tr
+  for (const one of targets.reverse()) {
+    const marks = tr.doc.resolve(one.from + 1).marks()
+    if (instead.value) tr.replaceWith(one.from, one.to, props.editor.schema.text(instead.value, marks))
+    else tr.delete(one.from, one.to)
+  }
+  props.editor.view.dispatch(tr)
+  tick.value++
+  show()
+}
+onMounted(() => {
+  const { from, to } = props.editor.state.selection
+  const chosen = props.editor.state.doc.textBetween(from, to)
+  if (chosen && chosen.length < 80) words.value = chosen
+  input.value?.focus()
+  input.value?.select()
+})
+onBeforeUnmount(() => { if (!props.editor.isDestroyed) look({ words: '', at: 0 }) })
+</script>
+
+<template>
+  <form
+    class="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-t border-rule px-5 py-2"
+    role="search"
+    aria-label="Find and replace in the text"
+    @submit.prevent="step(1)"
+    @keydown.esc.stop="emit('close')"
+  >
+    <input
+      ref="input"
+      v-model="words"
+      class="line w-44 flex-1"
+      aria-label="Find in the text"
+      placeholder="Find"
+      @keydown.enter.shift.prevent="step(-1)"
+    >
+    <span
+      class="text-[13px] text-soft"
+      role="status"
+    >{{ !words ? '' : search.found.length ? `${search.at + 1} of ${search.found.length.toLocaleString('en')}` : 'not in the text' }}</span>
+    <input
+      v-model="instead"
+      class="line w-44 flex-1"
+      aria-label="Replace with"
+      placeholder="Replace with"
+    >
+    <button
+      type="button"
+      class="act"
+      :disabled="!search.found.length"
+      @click="replace(false)"
+    >
+      Replace
+    </button>
+    <button
+      type="button"
+      class="act"
+      :disabled="!search.found.length"
+      @click="replace(true)"
+    >
+      All
+    </button>
+    <label class="flex items-baseline gap-1 text-[13px] text-soft"><input
+      v-model="matchCase"
+      type="checkbox"
+      class="accent-verdigris"
+    >capitals count</label>
+    <button
+      type="button"
+      class="quiet"
+      @click="emit('close')"
+    >
+      Close
+    </button>
+  </form>
+</template>

@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { isBlock } from '~~/core/sheet/placement'
+import { composeAlone } from '~~/core/compose/compose'
+import { readLocator, writeLocator } from '~~/core/source/locators'
+import { plain } from '~~/core/text/runs'
+import { foldWords } from '~~/core/text/filing'
+import type { Passage } from '~/stores/paper'
+import type { PassageWay } from '~/editor/usePassageInsert'
+import { count } from '~/utils/words'
+
+/** Passages not yet used, those of this paragraph's sources first: picked or dragged into the text. */
+const props = defineProps<{ open: boolean, near: readonly string[] }>()
+const emit = defineEmits<{ put: [passage: Passage, way: PassageWay], toggle: [] }>()
+const store = usePaper()
+const passages = usePassages()
+const find = ref('')
+const used = ref(false)
+const chosen = ref<string>()
+const list = computed(() => {
+  const words = foldWords(find.value).split(' ').filter(Boolean)
+  return store.passages.filter(p => p.words.trim() && (used.value || !passages.used.has(p.id))).map(p => ({ p, near: props.near.includes(p.sourceId), text: foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')} ${name(p)}`) }))
+    .filter(({ text }) => words.every(word => text.includes(word))).sort((a, b) => Number(b.near) - Number(a.near))
+})
+const unused = computed(() => store.passages.filter(p => p.words.trim() && !passages.used.has(p.id)))
+function name(p: Passage): string {
+  const source = store.byId.get(p.sourceId)
+  return source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '') : ''
+}
+const WAYS: readonly (readonly [PassageWay, string])[] = [['plain', 'with its citation'], ['says', 'Name writes that …'], ['puts', 'As Name puts it, …'], ['argues', 'Name argues that …']]
+const block = (p: Passage) => p.form === 'quotation' && isBlock(p.words, store.style.page.blockQuote)
+function drag(event: DragEvent, p: Passage) {
+  event.dataTransfer?.setData('application/x-dendle-passage', p.id)
+  event.dataTransfer?.setData('text/plain', p.words)
+}
+</script>
+
+<template>
+  <section
+    v-if="store.passages.length || open"
+    class="passages z-20 border-t border-rule bg-vellum max-xl:fixed xl:sticky xl:bottom-0"
+    :class="open ? 'max-xl:leaf-raised max-xl:px-5' : 'max-xl:hidden'"
+    aria-label="Passages"
+  >
+    <button
+      class="flex w-full items-baseline gap-2 py-2 text-left text-[14px]"
+      :aria-expanded="open"
+      @click="emit('toggle')"
+    >
+      <b>{{ unused.length ? `Unused passages, ${unused.length}` : 'Passages' }}</b>
+      <span
+        v-if="!open && unused[0]"
+        class="truncate text-soft"
+      >“{{ unused[0].words.slice(0, 60) }}”</span>
+      <span
+        v-if="open"
+        class="ml-auto text-soft"
+      >Close</span>
+    </button>
+    <div
+      v-if="open"
+      class="max-h-[44vh] overflow-auto pb-3"
+    >
+      <div class="flex items-baseline gap-4 pb-1">
+        <input
+          v-model="find"
+          type="search"
+          class="line py-0.5 text-[14px]"
+          placeholder="Find among passages"
+          aria-label="Find among passages"
+        >
+        <label class="flex shrink-0 items-baseline gap-1 text-[13px] text-soft"><input
+          v-model="used"
+          type="checkbox"
+          class="accent-verdigris"
+        >used too</label>
+      </div>
+      <ul>
+        <li
+          v-for="{ p, near: here } in list"
+          :key="p.id"
+          class="border-t border-rule py-2 first:border-t-0"
+          draggable="true"
+          @dragstart="drag($event, p)"
+        >
+          <button
+            class="block w-full cursor-grab text-left"
+            :aria-expanded="chosen === p.id"
+            @click="chosen = chosen === p.id ? undefined : p.id"
+          >
+            <span
+              class="font-page text-[15px]"
+              :class="chosen === p.id ? '' : 'line-clamp-2'"
+            >{{ p.form === 'quotation' ? `“${p.words}”` : p.words }}</span>
+            <span class="block text-[13px] text-soft">{{ [name(p), p.locator && writeLocator(readLocator(p.locator)), here && 'cited in this paragraph', passages.used.has(p.id) && 'in the paper', ...p.tags].filter(Boolean).join(' · ') }}</span>
+          </button>
+          <div
+            v-if="chosen === p.id"
+            class="flex flex-wrap gap-x-4 gap-y-0.5 pt-1 text-[14px]"
+          >
+            <template v-if="p.form !== 'quotation'">
+              <button
+                class="act"
+                @click="emit('put', p, 'plain')"
+              >
+                Put it in, with its citation
+              </button>
+            </template>
+            <template v-else-if="block(p)">
+              <button
+                class="act"
+                @click="emit('put', p, 'plain')"
+              >
+                As a block quotation
+              </button>
+              <span class="text-soft">{{ count(p.words.split(/\s+/u).length, 'word') }}: {{ store.style.short }} sets it off</span>
+            </template>
+            <template v-else>
+              <button
+                v-for="[way, word] in WAYS"
+                :key="way"
+                class="act"
+                @click="emit('put', p, way)"
+              >
+                {{ word }}
+              </button>
+            </template>
+          </div>
+        </li>
+      </ul>
+      <p
+        v-if="!list.length"
+        class="text-[14px] text-soft"
+      >
+        {{ store.passages.length ? (find ? 'No passage has those words.' : 'Every passage is in the paper.') : 'No passages yet. Take them from a source in Gather: unfold a slip and choose “Take from the clipboard”.' }}
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+@media (max-width: 1279px) { .passages { left: 0; right: 0; bottom: 0; } }
+@media (max-width: 639px) { .passages { bottom: 58px; } }
+@media (min-width: 640px) and (max-width: 1279px) { .passages { left: 72px; } }
+</style>

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+
+defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: [] }>()
+const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [
+  ['Citing', [[';;', 'cite here'], ['Ctrl \'', 'cite here'], ['Enter on a citation', 'change it'], ['Backspace on a citation', 'take it out'], ['Alt Shift ↑ ↓', 'to the citation before, behind']]],
+  ['Writing', [['Ctrl I · Ctrl B · Ctrl U', 'italic, bold, underline'], ['Ctrl .  ·  Ctrl ,', 'raised, lowered'], ['Ctrl Alt 1 … 5', 'headings'], ['Ctrl Shift B', 'block quotation'], ['Ctrl Shift 7 · 8', 'numbered list, list'], ['Ctrl Enter', 'page break'], ['Ctrl Alt M', 'a remark to myself']]],
+  ['Moving', [['Ctrl Z · Ctrl Shift Z', 'undo, redo'], ['Ctrl F', 'find and replace'], ['?', 'these keys, outside the text']]],
+]
+</script>
+
+<template>
+  <Dialog
+    :open="open"
+    class="relative z-50"
+    @close="emit('close')"
+  >
+    <div class="fixed inset-0 grid place-items-center bg-ink/25 p-4">
+      <DialogPanel class="leaf-raised max-h-[88vh] w-full max-w-2xl overflow-auto px-8 py-6">
+        <DialogTitle class="view-title mb-3">
+          Keys
+        </DialogTitle>
+        <section
+          v-for="[word, keys] in KEYS"
+          :key="word"
+          class="mb-3"
+        >
+          <h2 class="border-b border-rule font-semibold">
+            {{ word }}
+          </h2>
+          <dl class="grid grid-cols-[auto_1fr] gap-x-8 gap-y-0.5 pt-1">
+            <template
+              v-for="[key, says] in keys"
+              :key="key"
+            >
+              <dt class="font-mono text-[13px] leading-6">
+                {{ key }}
+              </dt><dd>{{ says }}</dd>
+            </template>
+          </dl>
+        </section>
+        <button
+          class="act"
+          @click="emit('close')"
+        >
+          Back to the paper
+        </button>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
+import { COUNTED, countParts, total, type Counted } from '~~/core/sheet/count'
+import { count } from '~/utils/words'
+
+/** Words as instructors count them, and how far they are from what is asked for. */
+const store = usePaper()
+const WORDS: Record<Counted, string> = { headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
+const chosen = computed<Counted[]>(() => (store.paper?.details.counted ?? 'headings,blockQuotations').split(',').filter((one): one is Counted => (COUNTED as readonly string[]).includes(one)))
+const parts = computed(() => countParts(store.body, store.composition))
+const words = computed(() => total(parts.value, chosen.value))
+const target = computed(() => Number(store.paper?.details.target) || 0)
+const set = (change: Record<string, string>) => store.changePaper({ details: { ...store.paper!.details, ...change } })
+const toggle = (part: Counted) => set({ counted: COUNTED.filter(one => (one === part) !== chosen.value.includes(one)).join(',') })
+const share = computed(() => (target.value ? Math.min(1, words.value / target.value) : 0))
+</script>
+
+<template>
+  <Popover class="relative">
+    <PopoverButton
+      class="text-[13px] text-soft hover:text-ink"
+      data-testid="word-count"
+    >
+      {{ target ? `${words.toLocaleString('en')} of ${count(target, 'word')}` : count(words, 'word') }}
+      <span
+        v-if="target"
+        class="block h-0.5 bg-rule"
+      ><span
+        class="block h-0.5"
+        :class="words > target * 1.1 ? 'bg-madder' : 'bg-verdigris'"
+        :style="{ width: `${share * 100}%` }"
+      /></span>
+    </PopoverButton>
+    <PopoverPanel class="leaf-raised absolute right-0 z-30 mt-2 w-72 px-4 py-3 text-[14px]">
+      <p class="flex justify-between">
+        <span>The text itself</span><span>{{ parts.text.toLocaleString('en') }}</span>
+      </p>
+      <p class="mb-1 text-[12.5px] text-soft">
+        {{ parts.quoted.toLocaleString('en') }} of them between quotation marks
+      </p>
+      <label
+        v-for="part in COUNTED"
+        :key="part"
+        class="flex items-baseline gap-2"
+      ><input
+        type="checkbox"
+        class="accent-verdigris"
+        :checked="chosen.includes(part)"
+        @change="toggle(part)"
+      ><span class="flex-1">{{ WORDS[part] }}</span><span class="text-soft">{{ parts[part].toLocaleString('en') }}</span></label>
+      <label class="mt-2 flex items-baseline gap-2 border-t border-rule pt-2"><span class="text-soft">asked for</span><input
+        class="line w-24"
+        type="number"
+        min="0"
+        max="500000"
+        step="50"
+        :value="target || ''"
+        placeholder="2000"
+        aria-label="Words asked for"
+        @change="set({ target: ($event.target as HTMLInputElement).value })"
+      ><span class="text-soft">words</span></label>
+      <p
+        v-if="target"
+        class="mt-1 text-[13px] text-soft"
+      >
+        {{ words < target ? `${count(target - words, 'word')} to go` : words > target ? `${count(words - target, 'word')} over` : 'just so' }}
+      </p>
+    </PopoverPanel>
+  </Popover>
+</template>

@@ -1,0 +1,39 @@
+/** Two states of a text as one, with what was taken out and what came in. */
+import { diffArrays, diffWordsWithSpace } from 'diff'
+import { readCitation, type DocNode } from '~~/core/sheet/document'
+import { writeLocator } from '~~/core/source/locators'
+
+export interface Change { text: string, kind: 'same' | 'out' | 'in' }
+
+/** The text by paragraphs; a citation is its keys and places in brackets, so that a change of one shows. */
+export function paragraphs(doc: DocNode, keyOf: (id: string) => string): string[] {
+  const out: string[] = []
+  const inline = (node: DocNode): string => node.type === 'text' ? node.text ?? '' : node.type === 'hardBreak' ? ' / ' : node.type === 'citation' ? `[${readCitation(node).items.map(i => [keyOf(i.id), writeLocator(i.locator)].filter(Boolean).join(' ')).join('; ') || (readCitation(node).words?.after ?? 'note')}]` : (node.content ?? []).map(inline).join('')
+  const visit = (node: DocNode) => {
+    if (['paragraph', 'heading', 'verse', 'figure'].includes(node.type)) out.push(inline(node))
+    else node.content?.forEach(visit)
+  }
+  visit(doc)
+  return out
+}
+
+/** Paragraph by paragraph; where one was changed, word by word. */
+export function compareTexts(before: readonly string[], after: readonly string[]): Change[][] {
+  const out: Change[][] = []
+  const parts = diffArrays([...before], [...after])
+  for (let i = 0; i < parts.length; i++) {
+    const part = parts[i]!
+    const next = parts[i + 1]
+    if (part.removed && next?.added) {
+      const n = Math.max(part.value.length, next.value.length)
+      for (let k = 0; k < n; k++) {
+        const [a, b] = [part.value[k], next.value[k]]
+        if (a !== undefined && b !== undefined && a.length + b.length < 20_000) out.push(diffWordsWithSpace(a, b).map(one => ({ text: one.value, kind: one.added ? 'in' : one.removed ? 'out' : 'same' })))
+        else { if (a !== undefined) out.push([{ text: a, kind: 'out' }]); if (b !== undefined) out.push([{ text: b, kind: 'in' }]) }
+      }
+      i++
+    }
+    else for (const text of part.value) out.push([{ text, kind: part.added ? 'in' : part.removed ? 'out' : 'same' }])
+  }
+  return out
+}

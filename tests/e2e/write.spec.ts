@@ -1,0 +1,271 @@
+/** The paper, with citations that take care of themselves: the stories of Write on the built server. */
+import { spawn, type ChildProcess } from 'node:child_process'
+import { mkdtempSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { Document, FootnoteReferenceRun, HeadingLevel, Packer, Paragraph, TextRun } from 'docx'
+
+const person = (family: string, given: string) => [{ family, given }]
+const SOURCES = [
+  { key: 'okonjo-2021', kind: 'journal-article', fields: { title: 'Silt, salt, and patience', author: person('Okonjo', 'Adaeze R.'), issued: { start: { year: 2021 } }, container: 'Journal of Estuary Heritage', volume: '14', pages: '101-119' } },
+  { key: 'tremayne-2018', kind: 'book', fields: { title: 'Working the tide', author: person('Tremayne', 'Loveday'), issued: { start: { year: 2018 } }, publisher: 'Saltmarsh Press' } },
+  { key: 'vasquez-2019', kind: 'journal-article', fields: { title: 'Tidal range and milling capacity', author: [...person('Vasquez', 'Lena M.'), ...person('Thorne', 'Gareth')], issued: { start: { year: 2019 } }, container: 'Coastal Engineering Letters', volume: '8' } },
+]
+interface Made { id: string, sources: { id: string, key: string }[] }
+async function newPaper(request: APIRequestContext, title: string, style = 'apa-7', base = ''): Promise<Made> {
+  const { id } = await (await request.post(`${base}/api/papers`, { data: { title, style } })).json() as { id: string }
+  const sources = await (await request.post(`${base}/api/papers/${id}/sources/many`, { data: { sources: SOURCES } })).json() as Made['sources']
+  return { id, sources }
+}
+const sheet = (page: Page) => page.getByRole('textbox', { name: 'The paper', exact: true })
+const chips = (page: Page) => sheet(page).locator('.citation')
+const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
+const text = async (page: Page) => (await sheet(page).locator('> *').allInnerTexts()).map(line => line.replace(/\s+/gu, ' ').trim())
+async function cite(page: Page, find: string, place = '', form?: string) {
+  await page.keyboard.type(';;')
+  const picker = page.getByRole('dialog', { name: 'Cite a source' })
+  await picker.getByRole('combobox').fill(find)
+  await page.keyboard.press('Enter')
+  if (place) await picker.getByPlaceholder(/104-6/u).fill(place)
+  if (form) await picker.getByRole('radio', { name: form, exact: true }).click()
+  await picker.getByRole('button', { name: 'Put it in' }).click()
+  await expect(picker).toHaveCount(0)
+}
+const style = async (page: Page, name: string) => {
+  await page.getByRole('button', { name: /^Style:/u }).click()
+  await page.getByRole('option', { name }).click()
+}
+async function begin(page: Page, made: Made) {
+  await page.goto(`/papers/${made.id}/write`)
+  await sheet(page).click()
+}
+const pasteHtml = async (page: Page, html: string, plain = html.replace(/<[^>]+>/gu, ' ')) => {
+  await page.evaluate(async ({ html, plain }) => navigator.clipboard.write([new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([plain], { type: 'text/plain' }) })]), { html, plain })
+  await page.keyboard.press('Control+v')
+}
+
+test('three paragraphs with six citations in APA, each where it belongs', async ({ page, request }) => {
+  await begin(page, await newPaper(request, 'Six citations'))
+  await page.keyboard.type('The pond silts.')
+  await cite(page, 'okonho 2021', '104-6')
+  await page.keyboard.type(' They called it “the only clock.”')
+  await cite(page, 'tremayne', 'ch 3')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('According to Okonjo ')
+  await cite(page, 'okonjo')
+  await page.keyboard.type(', mud wins. Both ')
+  await cite(page, 'vasquez', '', 'Vasquez and Thorne (2019)')
+  await page.keyboard.type(' say so.')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('Who dredges?')
+  await cite(page, 'tidal range', 'fig 2')
+  // The sixth has two works.
+  await page.keyboard.type(' It is agreed ;;')
+  const picker = page.getByRole('dialog', { name: 'Cite a source' })
+  await picker.getByRole('combobox').fill('working')
+  await page.keyboard.press('Enter')
+  await picker.getByRole('button', { name: 'Add a source' }).click()
+  await picker.getByRole('combobox').fill('silt')
+  await page.keyboard.press('Enter')
+  await picker.getByRole('button', { name: 'Put it in' }).click()
+  expect(await text(page)).toEqual([
+    'The pond silts (Okonjo, 2021, pp. 104–106). They called it “the only clock” (Tremayne, 2018, Chapter 3).',
+    'According to Okonjo (2021), mud wins. Both Vasquez and Thorne (2019) say so.',
+    'Who dredges (Vasquez & Thorne, 2019, Figure 2)? It is agreed (Okonjo, 2021; Tremayne, 2018)',
+  ])
+  // Split, join, undo.
+  await chips(page).last().click()
+  const margin = page.getByLabel('Margin: the citations of this paper')
+  await margin.getByRole('button', { name: 'Split' }).click()
+  await expect(chips(page)).toHaveCount(7)
+  await margin.getByRole('button', { name: /^Join with/u }).click()
+  await expect(chips(page)).toHaveCount(6)
+  // Outside Dendle a copied citation is its text.
+  await chips(page).first().click()
+  await margin.getByRole('button', { name: 'Copy', exact: true }).click()
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('(Okonjo, 2021, pp. 104–106)')
+  await saved(page)
+})
+
+test('paragraphs change places in IEEE, and the numbers follow; raised numbers take the stop inside', async ({ page, request }) => {
+  await begin(page, await newPaper(request, 'Numbers follow', 'ieee'))
+  await page.keyboard.type('First ')
+  await cite(page, 'okonjo')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('Second ')
+  await cite(page, 'tremayne')
+  await expect(chips(page)).toHaveText(['[1]', '[2]'])
+  await sheet(page).locator('p').first().click({ clickCount: 3 })
+  await page.keyboard.press('Control+x')
+  await page.keyboard.press('Control+End')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Control+v')
+  await expect(chips(page).first()).toHaveText('[1]')
+  await expect(sheet(page)).toContainText(/Second \[1\][\s\S]*First \[2\]/u)
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type(' called “the only clock.”')
+  await cite(page, 'vasquez')
+  await expect(sheet(page)).toContainText('“the only clock” [3].')
+  await style(page, 'AMA')
+  await expect(chips(page).last()).toHaveText('3')
+  await expect.poll(async () => (await text(page)).at(-1)).toMatch(/“the only clock\.” ?3/u)
+})
+
+test('forty-five words become a block quotation, the citation behind the stop; to Chicago and back nothing is lost', async ({ page, request }) => {
+  const made = await newPaper(request, 'A block')
+  const words = 'We did not notice the mud. We noticed that the flour came later, and then that it came only on spring tides, and then that people had stopped asking for it, and by that time nobody could say when the wheel last turned for keep.'
+  const short = 'A pond is a promise made to the next tide.'
+  for (const [passage, locator] of [[words, '58'], [short, '51']] as const) expect((await request.post(`/api/papers/${made.id}/passages`, { data: { sourceId: made.sources[1]!.id, form: 'quotation', words: passage, locator } })).status()).toBe(201)
+  await begin(page, made)
+  await page.keyboard.type('They put it so:')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Passage', exact: true }).click()
+  const panel = page.getByRole('region', { name: 'Passages' })
+  await expect(panel.getByRole('listitem')).toHaveCount(2)
+  await panel.getByRole('button', { name: /^“We did not notice/u }).click()
+  await panel.getByRole('button', { name: 'As a block quotation' }).click()
+  await expect(sheet(page).locator('blockquote')).toHaveText(/turned for keep\. \(Tremayne, 2018, p\. 58\)$/u)
+  await page.keyboard.press('Control+End')
+  await panel.getByRole('button', { name: /^“A pond/u }).click()
+  await panel.getByRole('button', { name: 'Name writes that …' }).click()
+  await expect(sheet(page)).toContainText('Tremayne (2018, p. 51) writes that “[a] pond is a promise made to the next tide.”')
+  await expect(panel.getByRole('listitem')).toHaveCount(0)
+  // A note of one's own, and words with a citation.
+  await page.keyboard.press('Control+End')
+  await page.getByRole('button', { name: 'Note', exact: true }).click()
+  await page.getByLabel('Your words in the note').fill('The survey was never finished.')
+  await page.getByLabel('Your words in the note').press('Tab')
+  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByRole('list', { name: 'Footnotes' })).toContainText('The survey was never finished.')
+  await saved(page)
+  const before = (await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: object } }).paper.body
+  await style(page, 'Chicago notes 18th edition')
+  await expect(page.getByRole('list', { name: 'Footnotes' }).getByRole('listitem')).toHaveText([/Loveday Tremayne, Working the Tide \(Saltmarsh Press, 2018\), 58\./u, /Tremayne, Working the Tide, 51\./u, /The survey was never finished\./u])
+  await style(page, 'APA 7th edition')
+  await expect(sheet(page).locator('blockquote')).toHaveText(/\(Tremayne, 2018, p\. 58\)$/u)
+  await saved(page)
+  expect((await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: object } }).paper.body).toEqual(before)
+  // Edited away from its passage: said in its card.
+  await sheet(page).getByText('promise made').click()
+  await page.keyboard.press('End')
+  await page.getByRole('button', { name: 'Text…' }).click()
+  await page.getByRole('menuitem', { name: /^Find and replace/u }).click()
+  await page.getByLabel('Find in the text').fill('promise')
+  await expect(page.getByText('1 of 1')).toBeVisible()
+  await page.getByLabel('Replace with').fill('threat')
+  await page.getByRole('button', { name: 'Replace', exact: true }).click()
+  await page.getByRole('search').getByRole('button', { name: 'Close' }).click()
+  await expect(page.getByLabel('Margin: the citations of this paper')).toContainText('Not in its passage: “threat made to the next tide')
+})
+
+test('pasted text is clean: italics, lists and notes stay, fonts, tabs and page numbers go, marks become citations', async ({ page, request }) => {
+  await begin(page, await newPaper(request, 'Pasted'))
+  await pasteHtml(page, `<p style="font:18px Wild;background:yellow">\tThe <i>pond</i>  silts [ref: okonjo-2021, p. 104]. And \\citet{tremayne-2018} says so [ref: nobody-1999].</p><p>Vale 2</p><p>&nbsp;</p><ul><li>gate</li></ul><p>Works Cited</p><p>Harrow, Edith M. <i>Locks of the Lower Wend</i>. Meridian UP, 2016.</p>`)
+  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', 'Tremayne (2018)'])
+  await expect(sheet(page).locator('em')).toHaveText(['pond', 'Locks of the Lower Wend'])
+  expect(await sheet(page).evaluate(el => el.innerHTML.match(/Wild|yellow|\t/u))).toBeNull()
+  await expect(sheet(page)).toContainText('[ref: nobody-1999]')
+  await expect(page.getByText('No source here has the key nobody-1999')).toBeVisible()
+  await page.getByRole('button', { name: 'Take out; the list to Gather' }).click()
+  await expect(sheet(page)).not.toContainText(/Vale 2|Works Cited|Harrow/u)
+  await page.getByRole('link', { name: /Gather$/u }).click()
+  await expect(page.getByRole('list', { name: 'Proposed sources' })).toContainText('Locks of the lower')
+})
+
+test('a draft comes in: text, headings, notes, typed citations, its list to the tray; and can be gone back on', async ({ page, request }) => {
+  const made = await newPaper(request, 'Untitled draft')
+  const docx = await Packer.toBuffer(new Document({
+    footnotes: { 1: { children: [new Paragraph('See the survey of 1990.')] } },
+    sections: [{ children: [
+      new Paragraph({ text: 'The Pond', heading: HeadingLevel.HEADING_2 }), new Paragraph({ children: [new TextRun('It '), new TextRun({ text: 'silts', italics: true, color: 'FF0000', font: 'Wild' }), new TextRun(' (Okonjo, 2021, p. 104).'), new FootnoteReferenceRun(1)] }),
+      new Paragraph('12'), new Paragraph('As Vasquez and Thorne (2019) found, it does (Nobody, 1999).'), new Paragraph('References'), new Paragraph('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.'),
+    ] }],
+  }))
+  await begin(page, made)
+  await page.keyboard.type('What was there before.')
+  await saved(page)
+  await page.getByLabel('A draft to bring in').setInputFiles({ name: 'essay.docx', mimeType: 'application/octet-stream', buffer: docx })
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText('2 typed citations become real ones')
+  await expect(dialog).toContainText('1 reference at its end goes to Gather’s tray')
+  await dialog.getByRole('button', { name: 'In place of the text' }).click()
+  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)'])
+  expect((await text(page)).slice(0, 1)).toEqual(['The Pond'])
+  await expect(sheet(page)).toContainText('(Nobody, 1999)')
+  await expect(sheet(page)).not.toContainText('What was there before.')
+  await expect(page.getByRole('list', { name: 'Footnotes' })).toContainText('See the survey of 1990.')
+  await saved(page)
+  // Back to what was there, after a look at what would change.
+  await page.getByRole('button', { name: 'Text…' }).click()
+  await page.getByRole('menuitem', { name: /^Earlier states/u }).click()
+  await page.getByRole('button', { name: /^Before essay\.docx came in/u }).click()
+  await expect(page.locator('del').filter({ hasText: 'What was there before.' })).toBeVisible()
+  await page.getByRole('button', { name: 'Go back to this' }).click()
+  await expect(sheet(page)).toHaveText('What was there before.')
+  // A file that is no draft is named, and does nothing.
+  await page.getByLabel('A draft to bring in').setInputFiles({ name: 'virus.docx', mimeType: 'application/octet-stream', buffer: Buffer.from('MZ not a document') })
+  await expect(page.getByRole('alert').filter({ hasText: 'virus.docx' })).toContainText('is no .docx file')
+})
+
+test('what a paper holds: verse, table, remark, page break, small capitals; counted as asked; keys', async ({ page, request }) => {
+  await begin(page, await newPaper(request, 'Blocks'))
+  await page.keyboard.type('Five words stand right here')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('What this paragraph is').selectOption('Lines of verse')
+  await page.keyboard.type('The gate fell')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('and the carts came')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('Remember this ')
+  await page.getByRole('button', { name: 'More…' }).click()
+  await page.getByRole('menuitem', { name: /^A remark to myself/u }).click()
+  await page.keyboard.type('ask Dr. Nolan')
+  await page.getByRole('button', { name: 'More…' }).click()
+  await page.getByRole('menuitem', { name: /^Table/u }).click()
+  await page.keyboard.type('Pond')
+  await expect(sheet(page).locator('.verse')).toHaveText(/The gate fell\s*and the carts came/u)
+  await expect(sheet(page).locator('.remark')).toHaveText('ask Dr. Nolan')
+  await expect(sheet(page).locator('th').first()).toHaveText('Pond')
+  await expect(page.getByTestId('word-count')).toHaveText(/^15 words/u)
+  await page.getByTestId('word-count').click()
+  await page.getByLabel('Words asked for').fill('2000')
+  await page.getByLabel('Words asked for').press('Tab')
+  await expect(page.getByTestId('word-count')).toContainText('15 of 2,000 words')
+  await page.keyboard.press('Escape')
+  await page.locator('body').click({ position: { x: 1260, y: 700 } })
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('cite here')
+  await page.keyboard.press('Escape')
+  await saved(page)
+  await page.reload()
+  await expect(sheet(page).locator('.verse br').first()).toBeAttached()
+})
+
+test('a killed server loses at most the last second of typing, and the page says so', async ({ page, request }) => {
+  const data = join(mkdtempSync(join(tmpdir(), 'dendle-killed-')), 'dendle.sqlite')
+  const base = 'http://127.0.0.1:4395'
+  const start = async (): Promise<ChildProcess> => {
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'ignore', env: { ...process.env, PORT: '4395', NITRO_PORT: '4395', HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', DENDLE_DATA: data } })
+    await expect.poll(() => fetch(`${base}/api/health`).then(r => r.ok, () => false), { timeout: 20_000 }).toBe(true)
+    return child
+  }
+  let server = await start()
+  try {
+    const made = await newPaper(request, 'Killed', 'apa-7', base)
+    await page.goto(`${base}/papers/${made.id}/write`)
+    await sheet(page).click()
+    await page.keyboard.type('Saved before. ')
+    await saved(page)
+    await page.keyboard.type('Typed as it died.')
+    server.kill('SIGKILL')
+    await page.keyboard.type(' And after.')
+    await expect(page.getByTestId('save-state')).toContainText('Offline: kept in this browser', { timeout: 15_000 })
+    server = await start()
+    await expect(page.getByTestId('save-state')).toContainText(/^Saved/u, { timeout: 40_000 })
+    const { paper } = await (await request.get(`${base}/api/papers/${made.id}`)).json() as { paper: { body: object } }
+    expect(JSON.stringify(paper.body)).toContain('Saved before. Typed as it died. And after.')
+  }
+  finally { server.kill() }
+})
