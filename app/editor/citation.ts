@@ -6,12 +6,11 @@ import { InputRule, Node, mergeAttributes } from '@tiptap/core'
 import { DOMSerializer, type Fragment, type Node as PmNode, type Schema } from '@tiptap/pm/model'
 import { Plugin, PluginKey, type EditorState } from '@tiptap/pm/state'
 import { Decoration, DecorationSet } from '@tiptap/pm/view'
-import { VueNodeViewRenderer } from '@tiptap/vue-3'
-import CitationChip from '~/components/write/CitationChip.vue'
 import type { CitationData } from '~~/core/sheet/document'
 import { raisedAt } from '~~/core/sheet/placement'
 import type { Run } from '~~/core/text/runs'
 import { plain, toHtml } from '~~/core/text/runs'
+import { CitationView, type CitationSight } from './citation-view'
 
 export const newCitationId = (): string => crypto.randomUUID().slice(0, 8)
 
@@ -26,6 +25,7 @@ export interface CitationHost {
   raised: () => { on: boolean, stopsInside: boolean }
   /** What a citation prints, by its id. */
   runsOf: (id: string) => readonly Run[]
+  sight: CitationSight
   /** Enter on a citation. */
   change: (id: string) => void
 }
@@ -46,7 +46,6 @@ function behindStops(doc: PmNode, stopsInside: boolean): DecorationSet {
     decorations.push(Decoration.inline(pos + 1, pos + 1 + ahead.length, { style: 'font-size:0' }))
     if (!inside) { decorations.push(Decoration.node(pos, pos + 1, {}, { ahead })); return }
     const quote = pos - (last!.text!.length - last!.text!.trimEnd().length) - inside.length
-    decorations.push(Decoration.node(pos, pos + 1, {}, { ahead: '' }))
     if (!/[.,?!]$/u.test(last!.text!.trimEnd().slice(0, -inside.length))) {
       decorations.push(Decoration.widget(quote, () => { const span = document.createElement('span'); span.textContent = ahead; return span }, { side: -1, key: `stop-${ahead}` }))
     }
@@ -116,15 +115,7 @@ export const CitationNode = (host: CitationHost) => Node.create({
   }),
   parseHTML: () => [{ tag: 'span[data-citation]' }],
   renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes)],
-  addNodeView: () => VueNodeViewRenderer(CitationChip as never, {
-    // Drawn again only when it changed, or the mark it stands behind did.
-    update: ({ oldNode, newNode, oldDecorations, newDecorations, updateProps }) => {
-      if (oldNode.type !== newNode.type) return false
-      const ahead = (all: unknown) => JSON.stringify((all as { spec?: { ahead?: string } }[]).map(one => one.spec?.ahead))
-      if (oldNode !== newNode || ahead(oldDecorations) !== ahead(newDecorations)) updateProps()
-      return true
-    },
-  }),
+  addNodeView: () => ({ node, decorations }) => new CitationView(node, decorations as never, host.sight),
   addInputRules: () => [new InputRule({
     find: /;;$/u,
     handler: ({ range, chain }) => {
@@ -135,6 +126,13 @@ export const CitationNode = (host: CitationHost) => Node.create({
   addKeyboardShortcuts() {
     return {
       'Mod-\'': () => { host.openPicker(); return true },
+      // Browsers do not find the end of a text that ends in a citation.
+      'Mod-End': () => this.editor.chain().setTextSelection(this.editor.state.doc.content.size).scrollIntoView().run(),
+      'Mod-Home': () => this.editor.chain().setTextSelection(0).scrollIntoView().run(),
+      'End': () => {
+        const { $from, empty } = this.editor.state.selection
+        return empty && $from.parent.lastChild?.type.name === 'citation' && $from.pos < $from.end() && this.editor.view.coordsAtPos($from.pos).top + 4 > this.editor.view.coordsAtPos($from.end()).top && this.editor.commands.setTextSelection($from.end())
+      },
       'Enter': () => {
         const node = (this.editor.state.selection as { node?: PmNode }).node
         if (node?.type.name !== 'citation') return false

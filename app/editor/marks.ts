@@ -9,7 +9,7 @@ export const SmallCaps = Mark.create({
 
 /** A remark to oneself: shown, never printed, never counted. */
 export const Remark = Mark.create({
-  name: 'remark', inclusive: false,
+  name: 'remark',
   parseHTML: () => [{ tag: 'span[data-remark]' }],
   renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-remark': '', 'class': 'remark', 'title': 'A remark to yourself: never printed' }), 0],
   addKeyboardShortcuts() { return { 'Mod-Alt-m': () => this.editor.commands.toggleMark(this.name) } },

@@ -10,7 +10,9 @@ import Superscript from '@tiptap/extension-superscript'
 import { TableKit } from '@tiptap/extension-table'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { namedBefore, place, spokenNames } from '~~/core/sheet/placement'
+import { plain } from '~~/core/text/runs'
 import { CitationNode, newCitationId } from './citation'
+import type { CitationSight } from './citation-view'
 import { Figure, PageBreak, Remark, SmallCaps, Verse } from './marks'
 import { FindInText } from './finding'
 
@@ -31,12 +33,21 @@ export function usePaperEditor(host: EditorHost) {
   const numbers = () => store.style.citation.numbers
   const raised = computed(() => ({ on: store.style.citation.system === 'notes' || Boolean(numbers()?.afterPunctuation), stopsInside: store.style.stopsInside }))
   const runsOf = (id: string) => store.composition.citations[store.citationPlaces.get(id) ?? -1] ?? []
+  const sight: CitationSight = {
+    views: new Set(),
+    drawn: (id) => {
+      const place = store.citationPlaces.get(id) ?? -1
+      const number = store.composition.noteNumbers[place]
+      return { runs: store.composition.citations[place] ?? [], ...(number === undefined ? {} : { note: { number, text: plain(store.composition.notes[number - 1] ?? []) } }) }
+    },
+  }
+  watch(() => store.composition, () => { for (const view of sight.views) view.draw() }, { flush: 'post' })
   const editor = useEditor({
     content: JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>,
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
       Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure, FindInText, TableKit.configure({ table: { resizable: false } }),
-      CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, change: id => focusCard(id) }),
+      CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, sight, change: id => focusCard(id) }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },

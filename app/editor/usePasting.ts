@@ -1,9 +1,18 @@
 /** What is pasted or dropped onto the sheet: cleaned, its marks read as citations, what does not belong offered for removal. */
+import type { Node as PmNode } from '@tiptap/pm/model'
 import type { EditorView } from '@tiptap/pm/view'
 import type { Editor } from '@tiptap/vue-3'
 import { citeIn } from '~~/core/intake/draft-citations'
 import { readDraft, textToHtml, REFERENCE_HEADING, type Draft } from '~~/core/intake/draft'
 import type { DocNode } from '~~/core/sheet/document'
+import { escapeHtml } from '~~/core/text/runs'
+
+/** A paragraph as HTML with its italics alone, for the reader of references. */
+function richText(node: PmNode): string {
+  let out = ''
+  node.descendants((child) => { if (child.isText) { const text = escapeHtml(child.text!); out += child.marks.some(mark => mark.type.name === 'italic') ? `<i>${text}</i>` : text } })
+  return out
+}
 
 /** A picture larger than this makes every save of the paper slow, in bytes. */
 const MAX_PICTURE = 2 * 1024 * 1024
@@ -58,13 +67,13 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     e.state.doc.forEach((node, pos) => {
       const text = node.textContent.trim()
       if (REFERENCE_HEADING.test(text) && noticed.some(one => one.what === 'a typed reference list')) inList = true
-      if (inList) { if (!REFERENCE_HEADING.test(text)) list.push(text); ranges.push([pos, pos + node.nodeSize]) }
+      if (inList) { if (!REFERENCE_HEADING.test(text)) list.push(richText(node)); ranges.push([pos, pos + node.nodeSize]) }
       else if (node.type.name === 'paragraph' && words.has(text)) ranges.push([pos, pos + node.nodeSize])
     })
     for (const [from, to] of ranges.reverse()) tr.delete(from, to)
     e.view.dispatch(tr)
     if (list.length) {
-      await tray.takeIn({ text: list.join('\n\n') })
+      await tray.takeIn({ text: list.map(line => line.replace(/<[^>]+>/gu, '')).join('\n\n'), html: list.map(line => `<p>${line}</p>`).join('') })
       notices.say('The list lies in Gather’s tray.')
     }
   }

@@ -28,7 +28,10 @@ export function compareTexts(before: readonly string[], after: readonly string[]
       const n = Math.max(part.value.length, next.value.length)
       for (let k = 0; k < n; k++) {
         const [a, b] = [part.value[k], next.value[k]]
-        if (a !== undefined && b !== undefined && a.length + b.length < 20_000) out.push(diffWordsWithSpace(a, b).map(one => ({ text: one.value, kind: one.added ? 'in' : one.removed ? 'out' : 'same' })))
+        const words = a !== undefined && b !== undefined && a.length + b.length < 20_000 ? diffWordsWithSpace(a, b).map((one): Change => ({ text: one.value, kind: one.added ? 'in' : one.removed ? 'out' : 'same' })) : undefined
+        // Two paragraphs with little in common are two paragraphs, not one that was changed.
+        const common = words?.reduce((sum, one) => sum + (one.kind === 'same' ? one.text.trim().length : 0), 0) ?? 0
+        if (words && common > Math.min(a!.length, b!.length) * 0.35) out.push(words)
         else { if (a !== undefined) out.push([{ text: a, kind: 'out' }]); if (b !== undefined) out.push([{ text: b, kind: 'in' }]) }
       }
       i++

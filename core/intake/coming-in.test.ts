@@ -71,6 +71,7 @@ describe('formatted references', () => {
     ['a heading over the list', 'Works Cited\n\nTremayne, Loveday. Working the Tide. Saltmarsh Press, 2018.', '1'],
     ['hanging lines with blank lines between', 'Aldous, H. (2012). The engineer’s shore.\nLowwater Books.\n\nHale, P. (2019). Ten years. ILE.', '2'],
   ])('are told apart: %s', (_, text, n) => expect(splitReferences(text)).toHaveLength(Number(n)))
+  it('of a book without italics, the author’s last initial before the title', () => expect(readReferences('Harrow, Edith M. Locks of the Lower Wend. Meridian UP, 2016.').proposals[0]!.fields).toMatchObject({ author: [{ family: 'Harrow', given: 'Edith M.' }], title: 'Locks of the Lower Wend', publisher: 'Meridian UP' }))
   it('repeat the name before for a dash', () => expect(readReferences('Tremayne, Loveday. *Working the Tide*. Saltmarsh Press, 2018.\n———. *Estuary People*. Saltmarsh Press, 2021.').proposals[1]!.fields.author).toEqual([{ family: 'Tremayne', given: 'Loveday' }]))
   it('say how sure each detail is, keep the text, and name what found no place', () => {
     const exact = plain(composeAlone(styleOf('apa-7')!, { id: 'x', ...SOURCES[0]! }).reference!)

@@ -8,6 +8,8 @@ const SURNAME = `${PARTICLE}${WORD}(?:\\s${WORD}){0,2}`
 const INITIAL = '\\p{Lu}\\p{Ll}?\\.'
 const INITIALS = `${INITIAL}(?:\\s?[-‐‑]?\\s?${INITIAL})*(?:\\s(?:van|von|de|der|den|da|di|du))*`
 const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:van|von|de|der))?`
+/** Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow, Edith M. Locks of …"). */
+const GIVEN_BEHIND = `(?:(?:${INITIAL}[\\s-])?${WORD}(?:[\\s-]${WORD})*(?:[\\s-](?:${INITIAL}|\\p{Lu}(?![\\p{L}.])))*|${INITIAL}(?:[\\s-]${INITIAL})*)(?:\\s(?:van|von|de|der))?`
 const SUFFIX = '(?:,?\\s(?:Jr|Sr|II|III|IV|2nd|3rd)\\b\\.?)?'
 
 interface Grammar {
@@ -48,7 +50,7 @@ const GRAMMARS: readonly Grammar[] = [
   { id: 'inverted-initials', first: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`), next: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`), read: inverted },
   { id: 'natural-initials', first: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`), next: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`), read: natural },
   { id: 'compressed', first: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`), next: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`), read: compressed },
-  { id: 'inverted-full', first: pattern(`${SURNAME},\\s${GIVEN}${SUFFIX}`), next: pattern(`(?:${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`), read: text => (/^[^,]+,\s*(?!\s|(?:Jr|Sr|II|III|IV)\b)/u.test(text) ? inverted(text) : natural(text)) },
+  { id: 'inverted-full', first: pattern(`${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}`), next: pattern(`(?:${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`), read: text => (/^[^,]+,\s*(?!\s|(?:Jr|Sr|II|III|IV)\b)/u.test(text) ? inverted(text) : natural(text)) },
   { id: 'natural-full', first: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`), next: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`), read: natural },
 ]
 

@@ -19,12 +19,12 @@ export interface Typed {
 type Piece = string | Typed
 interface Known { id: string, first: string, names: string[], year: string, title: string }
 
-/** What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1. */
+/** What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1; `preferred` those that win where several fit. */
 export class TypedCitations {
   private readonly known: Known[]
   private readonly byFirst = new Map<string, Known[]>()
 
-  constructor(sources: readonly Source[], private readonly numbered: readonly (string | undefined)[] = []) {
+  constructor(sources: readonly Source[], private readonly numbered: readonly (string | undefined)[] = [], private readonly preferred: ReadonlySet<string> = new Set()) {
     this.known = sources.map((source) => {
       const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
       const names = role ? namesOf(source, role).map(name => foldWords(surname(name))) : []
@@ -118,7 +118,9 @@ export class TypedCitations {
     const exact = named.filter(one => etAl || one.first === whole || one.names.length === people.length)
     const titled = named.length ? [] : this.known.filter(one => !one.first && one.title.startsWith(foldWords(words.replace(/[“”"*]/gu, ''))))
     const pool = [...(exact.length ? exact : named), ...titled]
-    return year ? pool.filter(one => one.year === year) : pool
+    const fits = year ? pool.filter(one => one.year === year) : pool
+    const own = fits.filter(one => this.preferred.has(one.id))
+    return own.length === 1 ? own : fits
   }
 
   private numbers(list: string, place: string | undefined, to: string | undefined): Omit<Typed, 'typed'> | undefined {

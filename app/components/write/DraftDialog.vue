@@ -49,7 +49,7 @@ const known = computed(() => [...store.sources, ...others.value.filter(o => !sto
 const list = computed(() => (draft.value?.references.length ? readReferences(draft.value.references.join('\n\n')).proposals : []))
 const typed = computed(() => {
   const index = new Duplicates(known.value)
-  return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id))
+  return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id), new Set(store.sources.map(s => s.id)))
 })
 const idOf = (key: string) => store.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
 const named = computed(() => known.value.map((source) => {
