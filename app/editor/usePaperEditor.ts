@@ -74,6 +74,7 @@ export function usePaperEditor(host: EditorHost) {
   }
   function later(composing: boolean) {
     dirty = true
+    store.typing = true
     since ||= performance.now()
     clearTimeout(timer)
     timer = setTimeout(give, Math.max(0, Math.min(composing ? LATEST : REST, since + LATEST - performance.now())))

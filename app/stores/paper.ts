@@ -42,7 +42,10 @@ export const usePaper = defineStore('paper', () => {
   /** Replaced when one of them changes, never changed in place: what is composed of a source is kept by its fields. */
   const sources = shallowRef<PaperSource[]>([])
   const passages = shallowRef<Passage[]>([])
-  const saveState = ref<SaveState>('saved')
+  const saverState = ref<SaveState>('saved')
+  /** Something was typed that the sheet has not yet handed over. */
+  const typing = ref(false)
+  const saveState = computed<SaveState>(() => (typing.value && saverState.value === 'saved' ? 'waiting' : saverState.value))
   const saveProblem = ref('')
   const savedAt = ref<Date>()
   const conflict = shallowRef<Conflict>()
@@ -79,6 +82,10 @@ export const usePaper = defineStore('paper', () => {
   const filed = computed(() => filingOrder(style.value, sources.value).map(id => byId.value.get(id)!))
   const patch = (id: string, change: Partial<PaperSource>) => { sources.value = sources.value.map(source => (source.id === id ? { ...source, ...change } : source)) }
 
+  // The sheet holds back what was just typed for a moment; it is asked for before anything is saved or left.
+  let before: (() => void) | undefined
+  const beforeFlush = (settle: (() => void) | undefined) => { before = settle }
+
   // Loading and saving --------------------------------------------------------------------------------------------
   const shelfKey = (id: string) => `dendle-unsaved:${id}`
 
@@ -94,13 +101,13 @@ export const usePaper = defineStore('paper', () => {
 
   async function open(id: string, workspace: Workspace) {
     conflict.value = undefined
-    saveState.value = 'saved'
+    saverState.value = 'saved'
     adopt(workspace)
     saver = new Saver({
       send,
       keep: jobs => void (jobs.length ? set(shelfKey(id), JSON.parse(JSON.stringify(jobs.map((job): KeptJob => ({ ...job, from: revisionOf(job.key) }))))) : del(shelfKey(id))).catch(() => undefined),
       state: (state, problem) => {
-        saveState.value = state
+        saverState.value = state
         saveProblem.value = problem ?? ''
         if (state === 'saved') savedAt.value = new Date()
       },
@@ -202,6 +209,7 @@ export const usePaper = defineStore('paper', () => {
 
   /** Two tabs wrote the same paper: keep this tab's text or take the other's; the one given up is kept as a snapshot. */
   async function decide(keep: 'mine' | 'theirs') {
+    before?.()
     const theirs = conflict.value!
     const given = keep === 'mine' ? { title: theirs.title, body: theirs.body } : { title: paper.value!.title, body: body.value }
     await request('POST', `/api/papers/${paper.value!.id}/snapshots`, { ...given, reason: keep === 'mine' ? 'The other tab’s text, when this one was kept' : 'This tab’s text, when the other was taken' })
@@ -220,6 +228,7 @@ export const usePaper = defineStore('paper', () => {
     saver!.queue({ key: 'paper', change })
   }
   const write = (doc: DocNode) => {
+    typing.value = false
     body.value = doc
     readCitations(doc)
     saver!.queue({ key: 'paper', change: { body: doc } })
@@ -247,9 +256,6 @@ export const usePaper = defineStore('paper', () => {
     write(doc)
     bodyVersion.value++
   }
-  // The sheet holds back what was just typed for a moment; it is asked for before anything is saved or left.
-  let before: (() => void) | undefined
-  const beforeFlush = (settle: (() => void) | undefined) => { before = settle }
   const flush = async () => {
     before?.()
     await saver?.flush()
@@ -259,6 +265,6 @@ export const usePaper = defineStore('paper', () => {
     return (saver?.unsaved().length ?? 0) > 0
   }
 
-  return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, saveState, saveProblem, savedAt, conflict,
+  return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, typing, saveState, saveProblem, savedAt, conflict,
     open, decide, changePaper, write, replaceBody, changeSource, changeUse, changePassage, patch, beforeFlush, flush, hasUnsaved }
 })

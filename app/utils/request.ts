@@ -5,7 +5,10 @@ export class RequestError extends Error {
   constructor(readonly problem: Problem) { super(problem.message) }
 }
 /** No answer came: offline, or the server is not running. */
-export class Unreachable extends Error {}
+export class Unreachable extends Error {
+  /** `code` where the server answered, but could not do it now. */
+  constructor(message: string, readonly code?: string) { super(message) }
+}
 
 export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response
@@ -15,7 +18,7 @@ export async function request<T>(method: string, path: string, body?: unknown): 
   catch { throw new Unreachable('Dendle’s server does not answer.') }
   const answer: unknown = await response.json().catch(() => undefined)
   if (response.ok) return answer as T
-  if (response.status >= 500 && response.status !== 500) throw new Unreachable('Dendle’s server is busy.')
   const problem = (answer ?? {}) as Partial<Problem>
+  if (response.status >= 500 && response.status !== 500) throw new Unreachable(problem.message ?? 'Dendle’s server is busy.', problem.code)
   throw new RequestError({ code: 'unexpected', message: 'The server refused this without saying why.', ...problem, status: response.status })
 }

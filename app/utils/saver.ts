@@ -74,7 +74,7 @@ export class Saver {
         }
         if (error instanceof Unreachable) {
           this.tries++
-          this.options.state('offline')
+          this.options.state('offline', error.code ? error.message : undefined)
           this.schedule(Math.min(30_000, 1000 * 2 ** this.tries))
           return
         }

@@ -71,8 +71,8 @@ export function readReferences(text: string, progress?: Progress): Intake {
     const { likeness } = nearest({ id: 'x', kind, fields }, original)
     const sure = likeness > 0.97
     const from: Proposal['from'] = Object.fromEntries((Object.keys(fields) as FieldName[]).map(name => [name,
-      sure || read.certain.has(name) ? { by: 'read' as const, says: sure ? 'read: set again, it is word for word the same' : 'read from the reference' } : { by: 'guessed' as const, says: 'guessed from its place in the reference' }]))
-    from.kind = sure ? { by: 'read', says: 'read: set again, it is word for word the same' } : { by: 'guessed', says: 'guessed from the parts it has' }
+      sure || read.certain.has(name) ? { by: 'read' as const, says: sure ? 'read, and sets again the same' : 'read from the reference' } : { by: 'guessed' as const, says: 'guessed from its place in the reference' }]))
+    from.kind = sure ? { by: 'read', says: 'read, and sets again the same' } : { by: 'guessed', says: 'guessed from the parts it has' }
     if (left) doubts.push(`No place was found for “${left}”.`)
     if (/\bet\.?\s+al\b|\. \. \.|…/u.test(original)) doubts.push('The reference leaves authors out; add those that are missing.')
     last = { kind, fields, from, original, where, doubts }

@@ -22,14 +22,16 @@ export const api = <T>(handler: (event: H3Event) => T | Promise<T>) => defineEve
   }
 })
 
-function asProblem(error: unknown): { status: number, problem: ApiProblem } {
+export function asProblem(error: unknown): { status: number, problem: ApiProblem } {
   if (error instanceof ApiError) return { status: error.status, problem: error.problem }
   if (error instanceof z.ZodError) {
     const [issue] = error.issues
     const field = issue?.path.join('.') ?? ''
     return { status: 422, problem: { code: 'invalid', message: issue?.message ?? 'Something in it is not as it should be.', ...(field ? { field } : {}) } }
   }
-  if ((error as { code?: string })?.code === 'SQLITE_BUSY') return { status: 503, problem: { code: 'busy', message: 'The database is busy; try again in a moment.' } }
+  const code = (error as { code?: string })?.code ?? ''
+  if (/^SQLITE_(?:FULL|IOERR|READONLY|CANTOPEN)/u.test(code)) return { status: 507, problem: { code: 'disk', message: code === 'SQLITE_FULL' ? 'The disk is full, so nothing could be saved. Make room; it is tried again by itself.' : 'The database cannot be written just now. Look whether its disk is there and may be written; it is tried again by itself.' } }
+  if (code === 'SQLITE_BUSY') return { status: 503, problem: { code: 'busy', message: 'The database is busy; try again in a moment.' } }
   return { status: 500, problem: { code: 'unexpected', message: 'Something went wrong in Dendle. Nothing that was saved before is lost; try again.' } }
 }
 

@@ -2,7 +2,7 @@
 const store = usePaper()
 const clock = computed(() => store.savedAt?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '')
 const words = computed(() => ({
-  saved: clock.value ? `Saved ${clock.value}` : 'Saved', waiting: 'Saving…', saving: 'Saving…', offline: 'Offline: kept in this browser',
+  saved: clock.value ? `Saved ${clock.value}` : 'Saved', waiting: 'Saving…', saving: 'Saving…', offline: store.saveProblem ? 'Kept in this browser' : 'Offline: kept in this browser',
   conflict: 'Changed in another tab', refused: 'Not saved',
 })[store.saveState])
 const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(store.saveState))

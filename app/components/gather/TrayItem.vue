@@ -134,7 +134,7 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
             class="font-semibold"
             :style="{ color: INKS[FIELDS[name].question].ink }"
           >
-            {{ FIELDS[name].label }}
+            {{ labelFor(item.proposal.kind, name) }}
           </dt>
           <dd class="min-w-0 break-words">
             {{ written(item.proposal.fields[name]) }}

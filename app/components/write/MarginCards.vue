@@ -17,8 +17,22 @@ const { selected } = props.editor
 const CROWDED = 130
 interface Card { ids: string[], top: number }
 const cards = shallowRef<Card[]>([])
+/** Where the last card ends: the passages stand below it. */
+const foot = ref(0)
 const ids = computed(() => [...store.citationPlaces.keys()])
 
+/** Citations near the window. Blocks are asked where they stand, not what is in them: what is far away stays undrawn. */
+function nearChips(sheet: HTMLElement): HTMLElement[] {
+  const blocks = sheet.querySelector('.sheet-text')?.children ?? []
+  const out: HTMLElement[] = []
+  for (const block of blocks) {
+    const { top, bottom } = block.getBoundingClientRect()
+    if (bottom < -900) continue
+    if (top > window.innerHeight + 900) break
+    out.push(...block.querySelectorAll<HTMLElement>('[data-cid]'))
+  }
+  return out
+}
 let frame = 0
 function level() {
   cancelAnimationFrame(frame)
@@ -28,12 +42,10 @@ function level() {
     const known = store.citationPlaces
     const out: Card[] = []
     let floor = 0
-    for (const chip of props.sheet.querySelectorAll<HTMLElement>('[data-cid]')) {
+    for (const chip of nearChips(props.sheet)) {
       const id = chip.dataset.cid!
       if (!known.has(id)) continue
       const { top } = chip.getBoundingClientRect()
-      if (top < -900) continue
-      if (top > window.innerHeight + 900) break
       const wanted = top - origin - 8
       const last = out.at(-1)
       if (last && floor - wanted > CROWDED && selected.value !== id && !last.ids.includes(selected.value ?? '')) { last.ids.push(id); continue }
@@ -42,6 +54,7 @@ function level() {
       floor = place + (margin.value.querySelector<HTMLElement>(`[data-card="${id}"]`)?.offsetHeight ?? 52) + 8
     }
     cards.value = out
+    foot.value = floor
   })
 }
 watch([ids, () => store.composition, selected, () => store.body], () => nextTick(level), { immediate: true })
@@ -72,6 +85,11 @@ function stray(id: string): string | undefined {
   return quotation ? straysFrom(quotation, passages.map(p => p!.words).join(' '))?.words : undefined
 }
 const near = computed(() => (selected.value ? (void store.citations, props.editor.neighbours(selected.value)) : {}))
+/** The citation under the pointer, so that its card shows itself. */
+const under = ref<string>()
+if (import.meta.client) {
+  useEventListener(() => props.sheet, 'mouseover', (event: MouseEvent) => { under.value = (event.target as HTMLElement).closest<HTMLElement>('[data-cid]')?.dataset.cid })
+}
 function hover(id: string, on: boolean) {
   props.sheet?.querySelector(`[data-cid="${id}"]`)?.classList.toggle('pointed', on)
 }
@@ -81,6 +99,7 @@ function hover(id: string, on: boolean) {
   <aside
     ref="margin"
     class="margin relative hidden xl:block"
+    :style="{ minHeight: `${foot}px` }"
     aria-label="Margin: the citations of this paper"
   >
     <div
@@ -88,7 +107,7 @@ function hover(id: string, on: boolean) {
       :key="card.ids[0]"
       :data-card="card.ids[0]"
       class="card absolute right-0 left-0"
-      :class="card.ids.includes(selected ?? '') ? 'leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : 'border-l-2 border-l-weld py-0.5 pl-3'"
+      :class="card.ids.includes(selected ?? '') ? 'leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : ['border-l-2 py-0.5 pl-3', card.ids.includes(under ?? '') ? 'border-l-verdigris bg-tint' : 'border-l-weld']"
       :style="{ top: `${card.top}px` }"
     >
       <template

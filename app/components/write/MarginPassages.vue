@@ -24,7 +24,7 @@ const list = computed(() => {
 const unused = computed(() => store.passages.filter(p => p.words.trim() && !passages.used.has(p.id)))
 function name(p: Passage): string {
   const source = store.byId.get(p.sourceId)
-  return source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '') : ''
+  return source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[[\d, –-]+\]$|(?<=\p{L})\d+$/u, '') : ''
 }
 const WAYS: readonly (readonly [PassageWay, string])[] = [['plain', 'with its citation'], ['says', 'Name writes that …'], ['puts', 'As Name puts it, …'], ['argues', 'Name argues that …']]
 const block = (p: Passage) => p.form === 'quotation' && isBlock(p.words, store.style.page.blockQuote)
@@ -46,7 +46,7 @@ function drag(event: DragEvent, p: Passage) {
       :aria-expanded="open"
       @click="emit('toggle')"
     >
-      <b>{{ unused.length ? `Unused passages, ${unused.length}` : 'Passages' }}</b>
+      <b class="shrink-0">{{ unused.length ? `Unused passages, ${unused.length}` : 'Passages' }}</b>
       <span
         v-if="!open && unused[0]"
         class="truncate text-soft"

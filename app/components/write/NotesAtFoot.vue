@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useIntersectionObserver } from '@vueuse/core'
 import type { CitationData } from '~~/core/sheet/document'
 import type { PaperEditor } from '~/editor/usePaperEditor'
 
@@ -10,11 +11,17 @@ const notes = computed(() => {
   const ids = [...store.citationPlaces.keys()]
   return store.composition.noteNumbers.flatMap((n, i) => (n === undefined ? [] : [{ n, id: ids[i]!, data: store.citations[i] as CitationData, runs: store.composition.notes[n - 1]! }]))
 })
+// Hundreds of notes are drawn as one comes near them, some at a time.
+const SOME = 60
+const shown = ref(SOME)
+const end = useTemplateRef<HTMLElement>('end')
+useIntersectionObserver(end, ([entry]) => { if (entry?.isIntersecting && shown.value < notes.value.length) shown.value += SOME }, { rootMargin: '600px' })
 const open = ref<string>()
 const own = (runs: (typeof notes.value)[number]['runs']) => runs.filter(run => !run.rules.includes('words.own'))
 const set = (id: string, data: CitationData, change: { before?: string, after?: string }) => props.paper.update(id, { ...data, words: { ...data.words, ...change } })
 async function begin(id: string) {
   open.value = id
+  shown.value = Math.max(shown.value, notes.value.findIndex(note => note.id === id) + 1)
   selected.value = id
   await nextTick()
   document.querySelector<HTMLElement>(`[data-note="${id}"] textarea`)?.focus()
@@ -23,13 +30,13 @@ defineExpose({ begin })
 </script>
 
 <template>
+  <div v-if="notes.length">
   <ol
-    v-if="notes.length"
     class="notes mt-10 border-t border-ink/60 pt-3 font-page text-[14.5px]"
     :aria-label="store.paper?.details.notes === 'endnotes' ? 'Endnotes' : 'Footnotes'"
   >
     <li
-      v-for="note in notes"
+      v-for="note in notes.slice(0, shown)"
       :key="note.id"
       class="mb-2"
       :data-note="note.id"
@@ -78,7 +85,18 @@ defineExpose({ begin })
         >An empty note: write its words.</span>
       </button>
     </li>
+    <li
+      v-if="notes.length > shown"
+      class="text-soft"
+    >
+      {{ (notes.length - shown).toLocaleString('en') }} more below
+    </li>
   </ol>
+    <div
+      ref="end"
+      class="h-px"
+    />
+  </div>
 </template>
 
 <style scoped>
