@@ -126,17 +126,19 @@ export const useTray = defineStore('tray', () => {
     const wrong: Problem[] = []
     let done = 0
     let going = true
-    cancel = () => { going = false }
+    const given = new Promise<void>((resolve) => { cancel = () => { going = false; resolve() } })
     doing.value = { says: identifiers.length === 1 ? `Looking up ${identifiers[0]!.value}` : `Looking up ${count(identifiers.length, 'address', 'addresses').replace('addresses', 'identifiers')}`, done: 0 }
     const answers: (Proposal | Problem)[] = []
     const queue = identifiers.map((identifier, i) => ({ identifier, i }))
     const one = async () => {
       for (let job = queue.shift(); job && going; job = queue.shift()) {
         answers[job.i] = await ask(job.identifier)
-        doing.value = { says: doing.value?.says ?? '', done: ++done / identifiers.length }
+        if (going) doing.value = { says: doing.value?.says ?? '', done: ++done / identifiers.length }
       }
     }
-    await Promise.all([one(), one(), one(), one()])
+    // Given up: what has come is laid in the tray, what has not is not waited for.
+    await Promise.race([Promise.all([one(), one(), one(), one()]), given])
+    if (!going) useNotices().say('Given up. What had been found until then lies in the tray.')
     for (const answer of answers) if (answer) { if ('kind' in answer) found.push(answer); else wrong.push(answer) }
     doing.value = undefined
     cancel = undefined

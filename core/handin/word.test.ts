@@ -69,3 +69,44 @@ describe('the word-processor document', () => {
     expect(paragraphs.at(-2)).toBe('A useful survey.')
   })
 })
+
+describe('what a paper holds, in the document', () => {
+  const word = (text: string, ...marks: string[]): DocNode => ({ type: 'text', text, ...(marks.length ? { marks: marks.map(type => (type === 'link' ? { type, attrs: { href: 'https://x.example/a' } } : { type })) } : {}) })
+  const p = (...content: DocNode[]): DocNode => ({ type: 'paragraph', content })
+  const item = (text: string): DocNode => ({ type: 'listItem', content: [p(word(text))] })
+  const note: DocNode = { type: 'citation', attrs: { id: 'n', data: { items: [], form: 'parenthetical', words: { after: 'Never finished.' } } } }
+  const PIXEL = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+  const body: DocNode = { type: 'doc', content: [
+    { type: 'heading', attrs: { level: 4 }, content: [word('Fourth')] },
+    p(word('Lined', 'underline'), word('caps', 'smallCaps'), word('2', 'subscript'), word('there', 'link'), word('ask Dr. Nolan', 'remark'), note, word('.')),
+    { type: 'orderedList', content: [item('one'), item('two')] }, { type: 'bulletList', content: [item('gate')] },
+    { type: 'verse', content: [word('The gate fell'), { type: 'hardBreak' }, word('and rose')] },
+    { type: 'table', content: [{ type: 'tableRow', content: [{ type: 'tableHeader', content: [p(word('Pond'))] }, { type: 'tableHeader', content: [p(word('Depth'))] }] }, { type: 'tableRow', content: [{ type: 'tableCell', content: [p(word('A'))] }, { type: 'tableCell', content: [p(cite('a'))] }] }] },
+    { type: 'figure', attrs: { src: PIXEL, alt: 'A pond, drawn', credit: 'Note. From there.' }, content: [word('The pond.')] }, { type: 'pageBreak' }, p(word('After.')),
+  ] }
+  async function parts(details: Record<string, string> = {}) {
+    const buffer = await Packer.toBuffer(buildWordDocument({ style: styleOf('apa-7')!, title: 'T', details, body, sources: SOURCES, alsoList: [] }))
+    const files = unzipSync(buffer)
+    return { files: Object.keys(files), body: strFromU8(files['word/document.xml']!), notes: strFromU8(files['word/footnotes.xml'] ?? new Uint8Array()), ends: strFromU8(files['word/endnotes.xml'] ?? new Uint8Array()), numbering: strFromU8(files['word/numbering.xml'] ?? new Uint8Array()) }
+  }
+  it('every mark and block is real, and remarks are not there', async () => {
+    const { body: xml, notes, numbering, files } = await parts()
+    for (const tag of ['<w:u ', '<w:smallCaps/>', '<w:vertAlign w:val="subscript"/>', '<w:hyperlink ', '<w:tbl>', '<w:br w:type="page"/>', '<w:numPr>', 'w:val="Heading4"']) expect(xml).toContain(tag)
+    expect(xml).not.toContain('ask Dr. Nolan')
+    expect(xml).toMatch(/The gate fell.*<w:br\/>.*and rose/su)
+    expect(xml.replace(/<[^>]+>/gu, '')).toContain('(Tremayne, 2018)')
+    expect(xml).toContain('descr="A pond, drawn"')
+    expect(xml).toContain('Figure 1. ')
+    expect(xml).toContain('Note. From there.')
+    expect(files.some(name => name.startsWith('word/media/'))).toBe(true)
+    expect(numbering).toContain('w:val="decimal"')
+    // A content note in a style that cites in the text (APA 7, 2.13).
+    expect(notes).toContain('Never finished.')
+    expect(xml).toMatch(/<w:footnoteReference w:id="1"\/>/u)
+  })
+  it('notes print at the end where the writer asks', async () => {
+    const { body: xml, ends } = await parts({ notes: 'endnotes' })
+    expect(xml).toMatch(/<w:endnoteReference w:id="1"\/>/u)
+    expect(ends).toContain('Never finished.')
+  })
+})

@@ -115,7 +115,7 @@ function setFigure(block: Block, setting: Setting): Paragraph[] {
   const label = new TextRun({ text: `Figure ${block.figure}. `, bold: true, color: '000000', font: FONT, size: 24 })
   const size = picture ? pictureSize(picture[2]!) : undefined
   return [
-    ...(picture && size ? [new Paragraph({ keepNext: true, children: [new ImageRun({ type: picture[1] === 'jpeg' ? 'jpg' : picture[1] as 'png' | 'gif', data: picture[2]!, transformation: fitted(size) })] })] : []),
+    ...(picture && size ? [new Paragraph({ keepNext: true, children: [new ImageRun({ type: picture[1] === 'jpeg' ? 'jpg' : picture[1] as 'png' | 'gif', data: picture[2]!, transformation: fitted(size), altText: { name: `Figure ${block.figure}`, title: '', description: block.alt ?? '' } })] })] : []),
     new Paragraph({ children: [label, ...setPieces(block.pieces, setting)], spacing: setting.spacing }),
     ...(block.credit ? [new Paragraph({ children: textRuns(block.credit, {}), spacing: setting.spacing })] : []),
   ]

@@ -231,9 +231,27 @@ function apart(blocks: DocNode[]): Draft {
   return { doc: cleaned, references, noticed, ...(title ? { title } : {}) }
 }
 
-/** Plain text as HTML: paragraphs at blank lines, or at each line when lines are long. */
+/** Plain text as HTML: paragraphs at blank lines, at each line where lines are paragraphs, or where a PDF's broken lines come to an end. */
 export function textToHtml(text: string): string {
   const escape = (line: string) => line.replace(/[&<>]/gu, c => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[c]!)
-  const blocks = /\n\s*\n/u.test(text) ? text.split(/\n\s*\n/u).map(block => block.replace(/\s*\n\s*/gu, ' ')) : text.split('\n')
-  return blocks.filter(block => block.trim()).map(block => `<p>${escape(block.trim())}</p>`).join('')
+  const paragraphs = text.split(/\n[ \t]*\n/u).flatMap(joinBroken)
+  return paragraphs.filter(line => line.trim()).map(line => `<p>${escape(line.trim())}</p>`).join('')
+}
+
+/** Lines broken at the edge of a page are one paragraph; a line that comes to an end well before the edge ends it. */
+function joinBroken(block: string): string[] {
+  const lines = block.split('\n').map(line => line.trim()).filter(Boolean)
+  const widest = Math.max(...lines.map(line => line.length), 0)
+  const broken = lines.slice(0, -1).filter(line => line.length > widest * 0.7 && (!/[.?!:”"’)]$/u.test(line) || line.length > widest * 0.85)).length
+  // Few lines that reach the edge: each line was meant.
+  if (lines.length < 2 || widest < 40 || widest > 140 || broken * 2 < lines.length - 1) return lines
+  const out: string[] = []
+  let open = false
+  for (const line of lines) {
+    const last = out.at(-1)
+    if (open && last !== undefined) out[out.length - 1] = /\p{Ll}-$/u.test(last) && /^\p{Ll}/u.test(line) ? last.slice(0, -1) + line : `${last} ${line}`
+    else out.push(line)
+    open = !(/[.?!”"’)]$/u.test(line) && line.length < widest * 0.75)
+  }
+  return out
 }

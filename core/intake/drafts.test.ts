@@ -44,7 +44,9 @@ describe('a whole draft', () => {
     const { doc, title, references } = readDraft('<h1>Should It Turn?</h1><p>The pond silts.</p><h2>References</h2><p>Tremayne, L. (2018). <em>Working the tide</em>.</p><p>Hale, P. (2019). Ten years.</p>', { whole: true })
     expect([title, show(doc), references]).toEqual(['Should It Turn?', 'paragraph[The pond silts.]', ['Tremayne, L. (2018). <i>Working the tide</i>.', 'Hale, P. (2019). Ten years.']])
   })
-  it('as plain text', () => expect(show(readDraft(textToHtml('One line\nof it.\n\nTwo < three.')).doc)).toBe('paragraph[One line of it.] | paragraph[Two < three.]'))
+  it('as plain text', () => expect(show(readDraft(textToHtml('One line.\n\nTwo < three.')).doc)).toBe('paragraph[One line.] | paragraph[Two < three.]'))
+  it('as text out of a PDF: broken lines joined, paragraphs kept', () => expect(show(readDraft(textToHtml('The pond at Carewick remembers what the mill for-\ngot, and the tide comes fifty minutes later each\nday. It silts.\nThen the wheel stops, and no one on the river can\nsay in which year.')).doc)).toBe('paragraph[The pond at Carewick remembers what the mill forgot, and the tide comes fifty minutes later each day. It silts.] | paragraph[Then the wheel stops, and no one on the river can say in which year.]'))
+  it('as text of one line a paragraph', () => expect(show(readDraft(textToHtml('First.\nSecond line.\nThird.')).doc)).toBe('paragraph[First.] | paragraph[Second line.] | paragraph[Third.]'))
   it('as LaTeX', () => {
     const { html, title } = texToHtml('\\documentclass{article}\n\\title{Mud \\& Men}\n\\begin{document}\n\\maketitle\n\\section{The Pond}\nIt \\emph{silts} --- % a remark\nslowly~\\citep[p. 4]{okonjo-2021}.\\footnote{See \\textit{there}.}\n\n\\begin{quote}\nMud remembers.\n\\end{quote}\n\\begin{itemize}\\item One \\item Two\\end{itemize}\n\\begin{figure}gone\\end{figure}\n\\end{document}')
     const { doc } = readDraft(html)

@@ -83,9 +83,19 @@ function parse(text: string, problems: Problem[]): Record_[] {
 function toProposal({ type, lines, line }: Record_, problems: Problem[]): Proposal {
   const fields: Fields = {}
   const doubts: string[] = []
-  const all = (...tags: string[]) => lines.filter(([tag]) => tags.includes(tag)).map(([, value]) => value)
-  const first = (...tags: string[]): string => tags.map(tag => all(tag)[0]).find(Boolean) ?? ''
-  const set = (name: FieldName, value: Fields[FieldName] | undefined | '') => { if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length) && fields[name] === undefined) Object.assign(fields, { [name]: value }) }
+  const byTag = new Map<string, string[]>()
+  for (const [tag, value] of lines) {
+    const there = byTag.get(tag)
+    if (there) there.push(value)
+    else byTag.set(tag, [value])
+  }
+  /** The values of some tags, in the order they stand in the record. */
+  const all = (...tags: string[]) => (tags.length === 1 ? byTag.get(tags[0]!) ?? [] : tags.filter(tag => byTag.has(tag)).length < 2 ? tags.flatMap(tag => byTag.get(tag) ?? []) : lines.filter(([tag]) => tags.includes(tag)).map(([, value]) => value))
+  const first = (...tags: string[]): string => {
+    for (const tag of tags) { const value = byTag.get(tag)?.[0]; if (value) return value }
+    return ''
+  }
+  const set = (name: FieldName, value: Fields[FieldName] | undefined | '') => { if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length) && fields[name] === undefined) (fields as Record<string, unknown>)[name] = value }
   if (!TYPES[type]) problems.push({ where: `line ${line}`, what: `the type ${type || '(none)'} is not one of RIS; its kind is guessed.` })
   const kind = refine(TYPES[type], first, lines)
   const names = (...tags: string[]) => all(...tags).flatMap(readRisNames)
@@ -131,13 +141,15 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
   if (/accessed|retrieved/iu.test(first('N1')) && !read) set('accessed', readDate(first('N1').replace(/^.*?(?:accessed|retrieved)(?:\s+on)?:?\s*/iu, '')))
   if (read) set('accessed', risDate(read))
   if (/in press|forthcoming/iu.test(`${first('N1')} ${type === 'INPR' ? 'in press' : ''}`) && !fields.issued) set('status', 'in press')
-  const used = new Set('AU A1 A2 ED A3 A4 TA TI T1 CT BT T2 JF JO J1 J2 JA T3 ST TT PY Y1 YR DA VL VO IS CP SP EP SN UR LK L2 DO DI PB CY PP ET NV LA DB DP Y2 C8 ID'.split(' '))
-  const left = lines.filter(([tag, value]) => !used.has(tag) && !(tag === 'M3' && (value === fields.genre || value === fields.doi)) && !(tag === 'C7' && value === fields.number) && !(tag === 'M1' && value === number))
+  const left = lines.filter(([tag, value]) => !READ.has(tag) && !(tag === 'M3' && (value === fields.genre || value === fields.doi)) && !(tag === 'C7' && value === fields.number) && !(tag === 'M1' && value === number))
   return {
     kind, fields, from: allFrom(fields, 'file', 'the RIS file'), ...(first('ID') ? { key: first('ID') } : {}),
     ...(left.length ? { origin: { custom: { ris: left } } } : {}), where: `line ${line}`, doubts,
   }
 }
+
+/** Tags whose values become fields; the rest travel with the source. */
+const READ = new Set('AU A1 A2 ED A3 A4 TA TI T1 CT BT T2 JF JO J1 J2 JA T3 ST TT PY Y1 YR DA VL VO IS CP SP EP SN UR LK L2 DO DI PB CY PP ET NV LA DB DP Y2 C8 ID'.split(' '))
 
 const inPeriodical = (kind: KindId): boolean => kindOf(kind).inside === 'periodical' || ['magazine-article', 'newspaper-article'].includes(kind)
 

@@ -137,6 +137,8 @@ export interface Block {
   headed?: boolean
   /** A figure: its picture as a data address, and the credit line under the caption. */
   picture?: string
+  /** What it shows, in words, for those who cannot see it. */
+  alt?: string
   credit?: string
   /** Figures count from 1. */
   figure?: number
@@ -170,7 +172,7 @@ export function blocksOf(doc: DocNode): Block[] {
       case 'paragraph': return [{ ...inside, pieces: inline(node) }]
       case 'verse': return [{ type: 'verse', level: 0, pieces: inline(node) }]
       case 'pageBreak': return [{ type: 'page-break', level: 0, pieces: [] }]
-      case 'figure': return [{ type: 'figure', level: 0, pieces: inline(node), figure: ++figures, ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}), ...(node.attrs?.credit ? { credit: String(node.attrs.credit) } : {}) }]
+      case 'figure': return [{ type: 'figure', level: 0, pieces: inline(node), figure: ++figures, ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}), ...(node.attrs?.alt ? { alt: String(node.attrs.alt) } : {}), ...(node.attrs?.credit ? { credit: String(node.attrs.credit) } : {}) }]
       case 'table': {
         const rows = (node.content ?? []).map(row => (row.content ?? []).map(cell => (cell.content ?? []).flatMap(child => visit(child, { type: 'paragraph', level: 0 }))))
         return [{ type: 'table', level: 0, pieces: [], rows, headed: node.content?.[0]?.content?.every(cell => cell.type === 'tableHeader') ?? false }]

@@ -44,6 +44,12 @@ test('identifiers: looked up, and every kind of no is said in words', async ({ p
   await page.keyboard.press('Enter')
   await expect(proposed(page)).toHaveText([/You have this already \(the same DOI\)/u, /Patience: A history of estuaries/u, /Marr, D\. \(2024, June 11\)\. The night gate.*https:\/\/coastcountry\.example\/2024\/06\/night-gate/su])
   for (const says of [/10\.5555\/nowhere\.1: The catalogue has nothing/u, /10\.5555\/nonsense\.1: The catalogue’s answer .* could not be read/u, /10\.5555\/down\.1: The catalogue could not be asked/u, /10\.5555\/slow\.1: The catalogue did not answer in time/u]) await expect(tray(page)).toContainText(says)
+  // Given up at once, not when the catalogue is done being slow.
+  await tray(page).getByRole('button', { name: 'Seen' }).click()
+  await line(page).fill('10.5555/slow.2')
+  await page.keyboard.press('Enter')
+  await tray(page).getByRole('button', { name: 'Give up' }).click()
+  await expect(page.getByText('Given up.')).toBeVisible({ timeout: 1000 })
   // The tray is still there after a reload.
   await page.reload()
   await expect(proposed(page)).toHaveCount(3)
@@ -208,7 +214,7 @@ test('files: a page, a PDF, a document, and one that is none of these', async ({
   await expect(tray(page)).toContainText('photo.txt: nothing in it could be read as sources')
 })
 
-test('thousands: read with progress, given up, found, chosen, saved as a file, taken out and put back', async ({ page }) => {
+test('thousands: read, found, chosen, saved as a file, taken out and put back', async ({ page }) => {
   await newPaper(page, 'Thousands')
   const bib = Array.from({ length: 2500 }, (_, i) => `@article{k${i}, author={Author${i}, Ann}, title={Study number ${i} of the slow river and its ${i} stones}, journal={Waterway Studies}, year=${1900 + (i % 120)}, volume={${i}}}`).join('\n')
   await drop(page, file('many.bib', bib))
@@ -217,6 +223,10 @@ test('thousands: read with progress, given up, found, chosen, saved as a file, t
   await expect(page.getByRole('button', { name: '2,500 sources' })).toBeVisible({ timeout: 45_000 })
   // Only what is near the window is drawn.
   expect(await slips(page).count()).toBeLessThan(80)
+  // A file whose reading is given up leaves nothing behind.
+  await drop(page, file('more.bib', bib.repeat(6).slice(0, 1_500_000)))
+  await tray(page).getByRole('button', { name: 'Give up' }).click()
+  await expect(page.getByText('more.bib was given up')).toBeVisible()
   await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight))
   await expect(slips(page).last()).toHaveAttribute('aria-posinset', '2500')
   await page.evaluate(() => window.scrollTo(0, 0))
