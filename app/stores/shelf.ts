@@ -1,5 +1,6 @@
 /** What is done to the sources of a paper as wholes: in, out, merged, renamed. Every step can be undone. */
 import { defineStore } from 'pinia'
+import type { Finding } from '~~/core/check/finding'
 import { replaceCited } from '~~/core/sheet/document'
 import { kindOf, type KindId } from '~~/core/source/kinds'
 import { switchKind } from '~~/core/source/switching'
@@ -97,11 +98,16 @@ export const useShelf = defineStore('shelf', () => {
     undo.did(says, async () => paper.changeSource(source.id, before))
   }
 
+  const lower = (text: string) => text.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())
+  /** Does what a finding offers, or remembers that it is to be left. */
+  const fix = (source: PaperSource, { brief, fix }: Finding) => fix && mend(source, { fields: fix.fields, ...(fix.kind ? { kind: fix.kind } : {}) }, `${brief}: ${lower(fix.label)}, done.`)
+  const leave = (source: PaperSource, { id, brief }: Finding) => mend(source, { settled: [...source.settled, id] }, `Left as it is: ${lower(brief)}.`)
+
   async function rename(source: PaperSource, key: string) {
     await paper.flush()
     const current = paper.byId.get(source.id)!
     const saved = await request<{ key: string, revision: number }>('PATCH', `${at()}/${source.id}`, { revision: current.useRevision, key })
     paper.patch(source.id, { key: saved.key, useRevision: saved.revision })
   }
-  return { add, bringBack, letGo, remove, merge, changeKind, mend, rename }
+  return { add, bringBack, letGo, remove, merge, changeKind, fix, leave, rename }
 })

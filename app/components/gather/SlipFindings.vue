@@ -12,8 +12,6 @@ const shelf = useShelf()
 const notices = useNotices()
 const merging = ref<string>()
 const twin = computed(() => (merging.value ? store.byId.get(merging.value) : undefined))
-const fix = (finding: Finding) => shelf.mend(props.source, { fields: finding.fix!.fields, ...(finding.fix!.kind ? { kind: finding.fix!.kind } : {}) }, `${finding.brief}: ${finding.fix!.label.replace(/^\p{Lu}/u, c => c.toLowerCase())}, done.`)
-const leave = (finding: Finding) => shelf.mend(props.source, { settled: [...props.source.settled, finding.id] }, `Left as it is: ${finding.brief.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())}.`)
 const show = (finding: Finding) => { if (finding.field) document.querySelector<HTMLElement>(`#slip-${props.source.id} [data-field="${finding.field}"], #slip-${props.source.id} [data-names="${finding.field}"] input`)?.focus() }
 const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
   const into = twin.value!
@@ -41,7 +39,7 @@ const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
         <button
           v-if="finding.fix"
           class="act"
-          @click="fix(finding)"
+          @click="shelf.fix(source, finding)"
         >{{ finding.fix.label }}</button>
         <button
           v-else-if="finding.other"
@@ -55,7 +53,7 @@ const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
         >Go to it</button>
         <button
           class="quiet"
-          @click="leave(finding)"
+          @click="shelf.leave(source, finding)"
         >Leave it</button>
       </span>
       <GatherMergeLines

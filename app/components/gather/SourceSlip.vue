@@ -17,7 +17,6 @@ const cited = computed(() => store.citedTimes.get(props.source.id) ?? 0)
 const taken = computed(() => passages.of(props.source.id).length)
 const ready = computed(() => !props.findings.some(f => f.serious))
 const told = computed(() => [...props.findings].sort((a, b) => Number(b.serious) - Number(a.serious)).slice(0, 2))
-const fix = (finding: Finding) => shelf.mend(props.source, { fields: finding.fix!.fields, ...(finding.fix!.kind ? { kind: finding.fix!.kind } : {}) }, `${finding.brief}: ${finding.fix!.label.replace(/^\p{Lu}/u, c => c.toLowerCase())}, done.`)
 function key(event: KeyboardEvent) {
   if (event.key === ' ') { event.preventDefault(); emit('choose', event.shiftKey) }
   else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
@@ -72,7 +71,7 @@ const press = (event: MouseEvent) => (event.shiftKey || event.metaKey || event.c
           · <button
             class="act text-left"
             :title="finding.fix.shows?.replace(/<[^>]+>/gu, '')"
-            @click="fix(finding)"
+            @click="shelf.fix(source, finding)"
           >{{ finding.fix.label.replace(/^\p{Lu}/u, c => c.toLowerCase()) }}</button></template></span>
       </template>
       <span class="block text-soft">{{ source.listed && !cited ? 'listed, not cited' : times(cited) }}<template v-if="taken"> · {{ count(taken, 'passage') }}</template></span>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { wrap } from 'comlink'
 import { countWords, citationsOf, type CitationData, type DocNode } from '~~/core/sheet/document'
 import { citeIn, noteToCitation } from '~~/core/intake/draft-citations'
@@ -105,16 +104,11 @@ async function bring(where: 'instead' | 'end') {
 </script>
 
 <template>
-  <Dialog
+  <FrameOverDialog
     :open="true"
-    class="relative z-50"
+    :title="file.name"
     @close="emit('close')"
   >
-    <div class="fixed inset-0 grid place-items-center bg-ink/25 p-3">
-      <DialogPanel class="leaf-raised max-h-[88vh] w-full max-w-2xl overflow-auto px-8 py-6">
-        <DialogTitle class="view-title mb-2 break-words">
-          {{ file.name }}
-        </DialogTitle>
         <p
           v-if="problem"
           role="alert"
@@ -187,13 +181,5 @@ async function bring(where: 'instead' | 'end') {
             </button>
           </div>
         </template>
-        <button
-          class="quiet mt-4"
-          @click="emit('close')"
-        >
-          {{ problem ? 'Close' : 'Leave it' }}
-        </button>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  </FrameOverDialog>
 </template>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { formatDistanceToNow } from 'date-fns'
 import type { DocNode } from '~~/core/sheet/document'
 import { request } from '~/utils/request'
@@ -42,17 +41,13 @@ const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
 </script>
 
 <template>
-  <Dialog
+  <FrameOverDialog
     :open="true"
-    class="relative z-50"
+    title="Earlier states"
+    tall
     @close="emit('close')"
   >
-    <div class="fixed inset-0 grid place-items-center bg-ink/25 p-3">
-      <DialogPanel class="leaf-raised flex h-[86vh] w-full max-w-5xl flex-col px-6 py-5 sm:px-8">
-        <div class="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule pb-3">
-          <DialogTitle class="view-title">
-            Earlier states
-          </DialogTitle>
+    <template #beside>
           <form
             class="flex min-w-0 flex-1 items-baseline gap-4"
             @submit.prevent="keep"
@@ -68,13 +63,7 @@ const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
               Keep
             </button>
           </form>
-          <button
-            class="quiet"
-            @click="emit('close')"
-          >
-            Close
-          </button>
-        </div>
+    </template>
         <div class="grid min-h-0 flex-1 gap-x-8 pt-3 sm:grid-cols-[250px_1fr]">
           <ul class="overflow-auto max-sm:max-h-40">
             <li
@@ -158,7 +147,5 @@ const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
             </p>
           </div>
         </div>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  </FrameOverDialog>
 </template>

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
-
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [
@@ -11,42 +9,29 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
 </script>
 
 <template>
-  <Dialog
+  <FrameOverDialog
     :open="open"
-    class="relative z-50"
+    title="Keys"
     @close="emit('close')"
   >
-    <div class="fixed inset-0 grid place-items-center bg-ink/25 p-4">
-      <DialogPanel class="leaf-raised max-h-[88vh] w-full max-w-2xl overflow-auto px-8 py-6">
-        <DialogTitle class="view-title mb-3">
-          Keys
-        </DialogTitle>
-        <section
-          v-for="[word, keys] in KEYS"
-          :key="word"
-          class="mb-3"
+    <section
+      v-for="[word, keys] in KEYS"
+      :key="word"
+      class="mb-3"
+    >
+      <h2 class="border-b border-rule font-semibold">
+        {{ word }}
+      </h2>
+      <dl class="grid grid-cols-[auto_1fr] gap-x-8 gap-y-0.5 pt-1">
+        <template
+          v-for="[key, says] in keys"
+          :key="key"
         >
-          <h2 class="border-b border-rule font-semibold">
-            {{ word }}
-          </h2>
-          <dl class="grid grid-cols-[auto_1fr] gap-x-8 gap-y-0.5 pt-1">
-            <template
-              v-for="[key, says] in keys"
-              :key="key"
-            >
-              <dt class="font-mono text-[13px] leading-6">
-                {{ key }}
-              </dt><dd>{{ says }}</dd>
-            </template>
-          </dl>
-        </section>
-        <button
-          class="act"
-          @click="emit('close')"
-        >
-          Back to the paper
-        </button>
-      </DialogPanel>
-    </div>
-  </Dialog>
+          <dt class="font-mono text-[13px] leading-6">
+            {{ key }}
+          </dt><dd>{{ says }}</dd>
+        </template>
+      </dl>
+    </section>
+  </FrameOverDialog>
 </template>
