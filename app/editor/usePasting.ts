@@ -5,6 +5,7 @@ import type { Editor } from '@tiptap/vue-3'
 import { citeIn } from '~~/core/intake/draft-citations'
 import { readDraft, textToHtml, REFERENCE_HEADING, type Draft } from '~~/core/intake/draft'
 import type { DocNode } from '~~/core/sheet/document'
+import { placeAll } from '~~/core/sheet/placement'
 import { escapeHtml } from '~~/core/text/runs'
 
 /** A paragraph as HTML with its italics alone, for the reader of references. */
@@ -41,7 +42,7 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
   function insert(draft: Draft, pos?: number) {
     const e = editor()!
     const cited = citeIn(draft.doc, idOf)
-    const content = cited.doc.content ?? []
+    const content = placeAll(cited.doc).content ?? []
     const [only] = content
     // Words go into the sentence; several paragraphs become paragraphs.
     const nodes = content.length === 1 && only!.type === 'paragraph' ? only!.content ?? [] : content

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { STYLES } from '../styles'
 import { blocksOf, raiseAfterPunctuation, type DocNode } from './document'
-import { isBlock, namedBefore, place, raisedAt } from './placement'
+import { isBlock, namedBefore, place, placeAll, raisedAt } from './placement'
 
 /** The text around `|` with a citation put there, which shows as ◊. */
 function put(text: string, block = false): string {
@@ -53,4 +53,12 @@ describe('a quotation becomes a block', () => {
   })
   it('APA from forty words, Chicago from a hundred', () => expect(['apa-7', 'chicago-18-notes'].map(id => STYLES.find(s => s.id === id)!.page.blockQuote.words)).toEqual([40, 100]))
   it('verse from more than three lines', () => expect([isBlock('a\nb\nc', { lines: 4 }), isBlock('a\nb\nc\nd', { lines: 4 })]).toEqual([false, true]))
+})
+
+it('notes of a draft that are citations now stand before their stop; notes of words stay', () => {
+  const cite = (n: number): DocNode => ({ type: 'citation', attrs: { data: { items: n ? [{ id: 'a' }] : [] } } })
+  const p = (...content: DocNode[]): DocNode => ({ type: 'paragraph', content })
+  const t = (text: string): DocNode => ({ type: 'text', text })
+  const show = (doc: DocNode): string => (doc.content ?? []).map(one => one.type === 'text' ? one.text : one.type === 'citation' ? '◊' : show(one)).join(doc.type === 'doc' ? ' | ' : '')
+  expect(show(placeAll({ type: 'doc', content: [p(t('It silts.'), cite(1), t(' They said “mud.”'), cite(1)), p(t('Alone.'), cite(0), t(' Then')), { type: 'blockquote', content: [p(t('Mud remembers.'), cite(1))] }] }))).toBe('It silts ◊. They said “mud” ◊. | Alone.◊ Then | Mud remembers. ◊')
 })

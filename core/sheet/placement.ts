@@ -7,6 +7,7 @@
 import { kindOf } from '../source/kinds'
 import { namesOf, type Source } from '../source/model'
 import { surname } from '../source/names'
+import type { DocNode } from './document'
 
 /** What is done to the text around the cursor when a citation is put there. */
 export interface Placed {
@@ -102,4 +103,25 @@ export function spokenNames(source: Source): string[] {
   if (!first) return []
   const joined = names.length === 2 ? [`${first} and ${names[1]}`, `${first} & ${names[1]}`] : names.length > 2 ? [`${names.slice(0, -1).join(', ')}, and ${names.at(-1)}`, `${first} et al.`, `${first} and others`, `${first} and colleagues`] : []
   return [...joined, first]
+}
+
+/**
+ * A document from elsewhere with its citations in the one form of the text: a note that stood behind the stop is a
+ * citation before it. Notes of words alone stay where they are.
+ */
+export function placeAll(node: DocNode, block = false): DocNode {
+  if (!node.content) return node
+  const content = node.content.map(child => placeAll(child, node.type === 'blockquote' || (block && child.type !== 'blockquote')))
+  for (let i = 1; i < content.length; i++) {
+    const [last, one, next] = [content[i - 1]!, content[i]!, content[i + 1]]
+    if (one.type !== 'citation' || last.type !== 'text' || !/[.,;:?!][”’"')\]]*$/u.test(last.text ?? '')) continue
+    if (!(one.attrs?.data as { items?: unknown[] } | undefined)?.items?.length) continue
+    const after = next?.type === 'text' ? next.text ?? '' : ''
+    const placed = place(last.text!, after, block)
+    content[i - 1] = { ...last, text: last.text!.slice(0, last.text!.length - placed.takeBefore) + placed.before }
+    const rest = placed.after + after.slice(placed.takeAfter)
+    if (next?.type === 'text') content[i + 1] = { ...next, text: rest }
+    else if (rest) content.splice(i + 1, 0, { type: 'text', text: rest })
+  }
+  return { ...node, content: content.filter(child => child.type !== 'text' || child.text) }
 }

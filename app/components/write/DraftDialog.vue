@@ -6,6 +6,7 @@ import type { Draft } from '~~/core/intake/draft'
 import { readReferences } from '~~/core/intake/references'
 import { TypedCitations, type Typed } from '~~/core/intake/typed-citations'
 import { Duplicates } from '~~/core/source/duplicates'
+import { placeAll } from '~~/core/sheet/placement'
 import { kindOf, type KindId } from '~~/core/source/kinds'
 import { namesOf, textOf, type Fields } from '~~/core/source/model'
 import { surname } from '~~/core/source/names'
@@ -55,8 +56,12 @@ const named = computed(() => known.value.map((source) => {
   const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
   return { id: source.id, surname: role ? surname(namesOf(source, role)[0]!) : '', title: textOf(source, 'title').split(/[:?]/u)[0]! }
 }))
-const keyOfTyped = (one: Typed) => one.typed
-const cited = computed(() => draft.value && citeIn(withNotes(draft.value.doc), idOf, typed.value, one => wanted.value.has(keyOfTyped(one))))
+const cited = computed(() => {
+  if (!draft.value) return undefined
+  const made = read(draft.value.doc)
+  return { ...made, doc: placeAll(made.doc) }
+})
+const read = (doc: DocNode) => citeIn(withNotes(doc), idOf, typed.value, one => wanted.value.has(one.typed))
 const likely = computed(() => { const seen = new Set<string>(); return (draft.value ? citeIn(draft.value.doc, idOf, typed.value).likely : []).filter(one => !seen.has(one.typed) && Boolean(seen.add(one.typed))) })
 /** Notes that name a source become references to it; their words go with them when they say more. */
 function withNotes(node: DocNode): DocNode {
