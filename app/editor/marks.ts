@@ -1,5 +1,6 @@
 /** The sheet's own marks and blocks: what a paper has beside the editor's common ones. */
 import { Mark, Node, mergeAttributes } from '@tiptap/core'
+import { TextSelection } from '@tiptap/pm/state'
 
 export const SmallCaps = Mark.create({
   name: 'smallCaps',
@@ -27,8 +28,13 @@ export const Verse = Node.create({
         const { $from, empty } = this.editor.state.selection
         if ($from.parent.type.name !== this.name || !empty) return false
         const atEnd = $from.parentOffset === $from.parent.content.size
-        if (atEnd && $from.nodeBefore?.type.name === 'hardBreak') return this.editor.chain().deleteRange({ from: $from.pos - 1, to: $from.pos }).insertContentAt($from.after() - 1, { type: 'paragraph' }).focus().run()
-        return this.editor.commands.setHardBreak()
+        if (!atEnd || $from.nodeBefore?.type.name !== 'hardBreak') return this.editor.commands.setHardBreak()
+        const { state, view } = this.editor
+        const tr = state.tr.delete($from.pos - 1, $from.pos)
+        const after = tr.mapping.map($from.after())
+        tr.insert(after, state.schema.nodes.paragraph!.create())
+        view.dispatch(tr.setSelection(TextSelection.create(tr.doc, after + 1)).scrollIntoView())
+        return true
       },
     }
   },

@@ -150,7 +150,7 @@ export function usePaperEditor(host: EditorHost) {
     if (placed.after) nodes.push(state.schema.text(placed.after, marks))
     const tr = closeHistory(state.tr).replaceWith(from - placed.takeBefore, $at.pos + placed.takeAfter, nodes)
     view.dispatch(tr.scrollIntoView())
-    editor.value!.commands.focus()
+    view.focus()
   }
   const change = (make: (tr: Transaction) => unknown) => {
     // A step of its own, so that Undo brings back this and nothing else.
@@ -172,7 +172,7 @@ export function usePaperEditor(host: EditorHost) {
         const follows = tr.doc.resolve(at.pos + 1).nodeAfter
         tr.delete(at.pos - (spaced && (!follows || (follows.isText && /^[\s.,;:?!)]/u.test(follows.text!))) ? 1 : 0), at.pos + 1)
       })
-      editor.value!.commands.focus()
+      editor.value!.view.focus()
     }
     selected.value = undefined
   }

@@ -37,7 +37,7 @@ export function usePassageInsert(paper: PaperEditor) {
       else if ($at.depth === 1 && $at.parentOffset > 0 && $at.parentOffset < parent.content.size) { tr.split($at.pos); tr.insert(tr.mapping.map($at.pos, -1) + 1, block) }
       else tr.insert($at.depth ? $at.after(1) : $at.pos, block)
       view.dispatch(tr.scrollIntoView())
-      editor.commands.focus()
+      view.focus()
       return
     }
 
@@ -64,6 +64,6 @@ export function usePassageInsert(paper: PaperEditor) {
       else nodes.push(text(`${space}${quoted('')} `), cite('parenthetical'), ...(stop ? [text(stop)] : []))
     }
     view.dispatch(state.tr.replaceWith($at.pos, $at.pos, nodes).scrollIntoView())
-    editor.commands.focus()
+    view.focus()
   }
 }

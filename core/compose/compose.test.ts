@@ -214,3 +214,17 @@ describe('usernames', () => {
   })
   it('stay out of the text', () => expect(text('apa-7', [post], [cite(post.id)])).toEqual(['(Fenn, 2023)']))
 })
+
+describe('a note of the writer’s own words', () => {
+  const works = [make('book', { author: people('Tremayne, Loveday'), issued: year('2018'), title: 'Working the tide', publisher: 'Saltmarsh' }, 'own-a')]
+  const words = { after: 'The survey was never finished.' }
+  const shown = (id: string, citation: Citation) => { const made = compose(style(id), works, { citations: [cite('own-a'), citation] }); return [toMarkup(made.citations[1]!), made.notes.map(toMarkup), made.noteNumbers] }
+  it.each<[string, string, Citation, unknown[]]>([
+    ['alone, in a style that cites in the text, is a content note (APA 7, 2.13)', 'apa-7', { items: [], words }, ['^1^', ['The survey was never finished.'], [undefined, 1]]],
+    ['with a work: the citation, and the note behind it', 'apa-7', { items: [{ id: 'own-a' }], words }, ['(Tremayne, 2018)^1^', ['The survey was never finished.'], [undefined, 1]]],
+    ['in MLA too (9, 7.1)', 'mla-9', { items: [], words }, ['^1^', ['The survey was never finished.'], [undefined, 1]]],
+    ['in a style with notes it is a note among the others', 'chicago-18-notes', { items: [], words }, ['^2^', ['Loveday Tremayne, *Working the Tide* (Saltmarsh, 2018).', 'The survey was never finished.'], [1, 2]]],
+    ['before and after a reference', 'chicago-18-notes', { items: [{ id: 'own-a' }], words: { before: 'See', after: 'It is the best.' } }, ['^2^', ['Loveday Tremayne, *Working the Tide* (Saltmarsh, 2018).', 'See Tremayne, *Working the Tide*. It is the best.'], [1, 2]]],
+    ['empty words are no note', 'apa-7', { items: [{ id: 'own-a' }], words: { after: '  ' } }, ['(Tremayne, 2018)', [], [undefined, undefined]]],
+  ])('%s', (_, id, citation, expected) => expect(shown(id, citation)).toEqual(expected))
+})

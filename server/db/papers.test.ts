@@ -4,10 +4,13 @@ import { join } from 'node:path'
 import { eq } from 'drizzle-orm'
 import { beforeEach, describe, expect, it } from 'vitest'
 import type { DocNode } from '../../core/sheet/document'
-import { citationsOf, countWords } from '../../core/sheet/document'
+import { citationsOf, countWords, plainText } from '../../core/sheet/document'
+import { standsIn } from '../../core/source/passages'
+import { foldWords } from '../../core/text/filing'
 import type { ApiError } from '../utils/api'
 import { DatabaseTrouble, openDatabase, type Db } from './open'
 import { PAPERS } from './demo/papers'
+import { PASSAGES } from './demo/passages'
 import { SOURCES } from './demo/sources'
 import { papers } from './schema'
 import { seed, toDocument } from './seed'
@@ -190,8 +193,15 @@ describe('the demo', () => {
     const cited = new Set(citationsOf(doc).flatMap(c => c.items.map(i => i.id.replace('demo-', ''))))
     expect([...cited].every(key => paper.uses.includes(key))).toBe(true)
   })
+  it('has passages of its sources, some in the paper and some not yet', () => {
+    seed(db)
+    const { passages, paper } = store.getWorkspace(db, 'demo-carewick')
+    const text = foldWords(plainText(paper.body as unknown as DocNode))
+    expect(new Set(passages.map(p => standsIn(p.words, text)))).toEqual(new Set([true, false]))
+    expect(PASSAGES.every(p => SOURCES.some(s => s.key === p.source))).toBe(true)
+  })
   it('is all made up', () => {
-    const text = JSON.stringify([SOURCES, PAPERS])
+    const text = JSON.stringify([SOURCES, PAPERS, PASSAGES])
     for (const [address] of text.matchAll(/https?:\/\/[^"/\s]+/gu)) expect(address).toMatch(/\.example$/u)
     for (const [doi] of text.matchAll(/10\.\d{4,9}\//gu)) expect(doi).toBe('10.5555/')
   })

@@ -3,7 +3,6 @@
  * cross-site Origin is refused, and so is a body larger than any paper.
  */
 const OWN_HOSTS = new Set(['localhost', '127.0.0.1', '[::1]', ...(process.env.DENDLE_HOSTS ?? '').split(',').filter(Boolean)])
-const MAX_BODY = 5 * 1024 * 1024
 
 const nameOf = (host: string): string => host.replace(/:\d+$/u, '').toLowerCase()
 
@@ -14,7 +13,7 @@ export default defineEventHandler((event) => {
   const origin = getRequestHeader(event, 'origin')
   if (origin && !sameOrigin(origin, host)) return refuse(event, 403, 'origin', 'Another site asked Dendle to act; that is refused.')
   if (getRequestHeader(event, 'sec-fetch-site') === 'cross-site' && event.method !== 'GET') return refuse(event, 403, 'origin', 'Another site asked Dendle to act; that is refused.')
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > MAX_BODY) return refuse(event, 413, 'too-large', 'That is more than 5 MB of text; split it and try again.')
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > bodyLimit(event.path)) return refuse(event, 413, 'too-large', tooLarge(event.path))
 })
 
 function sameOrigin(origin: string, host: string): boolean {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
-import { ApiError, asProblem, notFound, stale } from './api'
+import { ApiError, asProblem, bodyLimit, notFound, stale } from './api'
 
 const sqlite = (code: string) => Object.assign(new Error(code), { code })
 
@@ -14,3 +14,5 @@ describe('every error leaves in one shape', () => {
     expect(answer.problem.message).not.toContain('secret')
   })
 })
+
+it.each([['/api/papers/abc', 25], ['/api/papers/abc/snapshots', 25], ['/api/papers', 5], ['/api/papers/abc/sources/many', 5], ['/api/catalogue', 5]])('%s takes up to %i MB', (path, mb) => expect(bodyLimit(path)).toBe(mb * 1024 * 1024))

@@ -38,13 +38,17 @@ export function asProblem(error: unknown): { status: number, problem: ApiProblem
 /** Reads and parses a JSON body; a body that is no JSON, or too large however it was sent, is named as such. */
 export async function parseBody<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
   const raw = (await readRawBody(event, 'utf8')) ?? ''
-  if (raw.length > MAX_BODY) throw new ApiError(413, { code: 'too-large', message: 'That is more than 5 MB of text; split it and try again.' })
+  if (raw.length > bodyLimit(event.path)) throw new ApiError(413, { code: 'too-large', message: tooLarge(event.path) })
   let value: unknown
   try { value = JSON.parse(raw || '{}') }
   catch { throw new ApiError(400, { code: 'not-json', message: 'The body is not JSON.' }) }
   return schema.parse(value)
 }
-const MAX_BODY = 5 * 1024 * 1024
+const MB = 1024 * 1024
+/** A paper carries its pictures; nothing else that is sent is larger than much text. In bytes. */
+const isPaper = (path: string): boolean => /^\/api\/papers\/[^/?]+(?:\/snapshots)?(?:\?|$)/u.test(path)
+export const bodyLimit = (path: string): number => (isPaper(path) ? 25 : 5) * MB
+export const tooLarge = (path: string): string => isPaper(path) ? 'The paper is larger than 25 MB with its pictures. Make a picture smaller or take one out; the text is kept in this browser.' : 'That is more than 5 MB of text; split it and try again.'
 
 const idSchema = z.string().regex(/^[a-z0-9-]{3,64}$/u)
 /** An id from the path; a malformed one is simply not found. */

@@ -22,6 +22,19 @@ test('the API names what is wrong, in one shape', async ({ request }) => {
     ['POST', `${paper}/sources`, { kind: 'book', fields: {} }, 422, 'invalid', /./u],
     ['POST', `${paper}/sources`, { kind: 'scroll', fields: { title: 'x' } }, 422, 'invalid', /./u],
     ['POST', '/api/papers', { title: '  ' }, 422, 'invalid', /needs a title/u],
+    ['POST', `${paper}/sources/many`, { sources: [] }, 422, 'invalid', /./u],
+    ['POST', `${paper}/sources/many`, { sources: [{ kind: 'book', fields: { title: 'x', nonsense: 'y' } }] }, 422, 'invalid', /./u],
+    ['POST', `${paper}/sources/drop`, { ids: ['not-in-it'] }, 404, 'not-found', /no source in this paper/u],
+    ['POST', `${paper}/sources/use`, { ids: ['not-on-the-shelf'] }, 404, 'not-found', /no source/u],
+    ['POST', `${paper}/sources/merge`, { keep: 'demo-rask-2019', drop: 'demo-rask-2019', revision: 1, kind: 'thesis', fields: {} }, 422, 'invalid', /with itself/u],
+    ['PATCH', `${paper}/sources/demo-rask-2019`, { revision: 1, key: 'Not A Key!' }, 422, 'invalid', /small letters/u],
+    ['PATCH', `${paper}/sources/demo-rask-2019`, { revision: 1, key: 'tremayne-2018' }, 422, 'key-taken', /never reused/u],
+    ['POST', `${paper}/passages`, { sourceId: 'demo-rask-2019', form: 'poem', words: 'x' }, 422, 'invalid', /./u],
+    ['POST', `${paper}/passages`, { sourceId: 'demo-rask-2019', form: 'quotation', words: 'x'.repeat(50_001) }, 422, 'invalid', /50,000/u],
+    ['PATCH', '/api/passages/not-a-passage', { revision: 1, words: 'x' }, 404, 'not-found', /no passage/u],
+    ['GET', `${paper}/snapshots/not-a-state`, undefined, 404, 'not-found', /no earlier state/u],
+    ['POST', '/api/catalogue', { type: 'doi', value: '' }, 422, 'invalid', /nothing to look up/u],
+    ['POST', '/api/catalogue', { type: 'phone', value: '123' }, 422, 'invalid', /./u],
   ]
   for (const [method, path, data, status, code, says] of cases) {
     const answer = await request.fetch(path, { method, ...(data ? { data } : {}) })

@@ -140,7 +140,7 @@ function hover(id: string, on: boolean) {
           :place="store.citationPlaces.get(id)!"
           headed
           @change="editor.update(id, $event)"
-          @done="selected = undefined; editor.editor.value?.commands.focus()"
+          @done="selected = undefined; editor.editor.value?.view.focus()"
         >
           <button
             v-if="dataOf(id)!.items.length > 1"

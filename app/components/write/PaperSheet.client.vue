@@ -52,7 +52,7 @@ function insert(data: CitationData) {
 }
 function close() {
   picker.value = undefined
-  editor.value?.commands.focus()
+  editor.value?.view.focus()
 }
 // A citation already selected is no new selection to the editor: the click itself opens its card.
 function pick(event: Event) {
@@ -101,7 +101,7 @@ const level = computed(() => store.style.page.headings)
       <WriteSheetTools
         :paper="paper"
         :finding="finding"
-        @cite="editor?.commands.focus(); openPicker()"
+        @cite="editor?.view.focus(); openPicker()"
         @passages="togglePassages"
         @note="addNote"
         @picture="pasting.takePicture($event)"
@@ -113,7 +113,7 @@ const level = computed(() => store.style.page.headings)
         <WriteFindLine
           v-if="finding && editor"
           :editor="(editor as Editor)"
-          @close="finding = false; editor?.commands.focus()"
+          @close="finding = false; editor?.view.focus()"
         />
       </WriteSheetTools>
       <article
@@ -211,8 +211,6 @@ const level = computed(() => store.style.page.headings)
 .sheet { min-height: calc(100vh - 120px); }
 .sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: 17px; line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
 .sheet :deep(p) { text-indent: var(--indent); }
-/* What is far from the window is not laid out again at each letter. */
-.sheet :deep(.sheet-text > *) { content-visibility: auto; contain-intrinsic-size: auto 240px; }
 .sheet :deep(.citation) { background: var(--wash); border-radius: 2px; padding: 1px; cursor: pointer; text-indent: 0; white-space: normal; }
 .sheet :deep(.citation sup) { line-height: 0; font-size: 0.72em; }
 /* A raised number stands against its word; the space typed before it is for styles that need one. */

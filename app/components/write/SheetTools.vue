@@ -23,7 +23,8 @@ const block = computed(() => {
 })
 function setBlock(value: string) {
   const editor = e.value!
-  const chain = editor.chain().focus()
+  editor.view.focus()
+  const chain = editor.chain()
   if (value === 'quote') { if (!editor.isActive('blockquote')) chain.setParagraph().wrapIn('blockquote').run(); return }
   if (editor.isActive('blockquote')) chain.lift('blockquote')
   if (value === 'paragraph') chain.setParagraph().run()
@@ -31,7 +32,12 @@ function setBlock(value: string) {
   else chain.setHeading({ level: Number(value) as 1 | 2 | 3 | 4 | 5 }).run()
 }
 const on = (name: string) => e.value?.isActive(name) ?? false
-const run = (make: (editor: Editor) => unknown) => { if (e.value) make(e.value) }
+/** The text has the keys at once, not a frame later: the next letter typed must not be lost. */
+function run(make: (editor: Editor) => unknown) {
+  if (!e.value) return
+  e.value.view.focus()
+  make(e.value)
+}
 /** Words left out of a quotation, or changed in it, the way every manual here asks. */
 function leaveOut() {
   run((editor) => {
@@ -72,7 +78,7 @@ const TABLE: readonly (readonly [string, () => void])[] = [
   ['Row below', () => run(x => x.chain().focus().addRowAfter().run())], ['Column to the right', () => run(x => x.chain().focus().addColumnAfter().run())], ['Take the row out', () => run(x => x.chain().focus().deleteRow().run())], ['Take the column out', () => run(x => x.chain().focus().deleteColumn().run())], ['Take the table out', () => run(x => x.chain().focus().deleteTable().run())],
 ]
 const figure = computed(() => (e.value?.isActive('figure') ? e.value.getAttributes('figure') as { credit: string, alt: string } : undefined))
-const setFigure = (change: object) => run(x => x.chain().updateAttributes('figure', change).run())
+const setFigure = (change: object) => e.value?.chain().updateAttributes('figure', change).run()
 const notesAt = computed({ get: () => store.paper?.details.notes === 'endnotes' ? 'endnotes' : 'footnotes', set: value => store.changePaper({ details: { ...store.paper!.details, notes: value } }) })
 const file = (event: Event, give: (file: File) => void) => {
   const input = event.target as HTMLInputElement
