@@ -15,6 +15,7 @@ import { CitationNode, newCitationId } from './citation'
 import type { CitationSight } from './citation-view'
 import { Figure, PageBreak, Remark, SmallCaps, Verse } from './marks'
 import { FindInText } from './finding'
+import { Resting } from './resting'
 
 /** After so many milliseconds without a key the document goes to the store; at the latest after the second number. */
 const REST = 300
@@ -46,7 +47,7 @@ export function usePaperEditor(host: EditorHost) {
     content: JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>,
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
-      Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure, FindInText, TableKit.configure({ table: { resizable: false } }),
+      Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure, FindInText, Resting, TableKit.configure({ table: { resizable: false } }),
       CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, sight, change: id => focusCard(id) }),
     ],
     editorProps: {

@@ -270,3 +270,28 @@ test('a killed server loses at most the last second of typing, and the page says
   }
   finally { server.kill() }
 })
+
+test('in a long paper no letter is lost, however fast paragraphs are made', async ({ page, request }) => {
+  const made = await newPaper(request, 'Long')
+  const content = Array.from({ length: 220 }, (_, i) => ({ type: 'paragraph', content: [{ type: 'text', text: `Paragraph ${i} of a paper that is long enough for its blocks to rest while no one looks at them.` }] }))
+  const { paper } = await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { revision: number } }
+  expect((await request.patch(`/api/papers/${made.id}`, { data: { revision: paper.revision, body: { type: 'doc', content } } })).status()).toBe(200)
+  await begin(page, made)
+  await expect(sheet(page).locator('.resting').nth(150)).toBeAttached()
+  await page.keyboard.press('Control+End')
+  for (let i = 0; i < 15; i++) {
+    await page.keyboard.press('Enter')
+    await page.keyboard.type(`Word ${i}.`)
+  }
+  await sheet(page).locator('p').nth(100).scrollIntoViewIfNeeded()
+  await sheet(page).locator('p').nth(100).click()
+  await page.keyboard.press('Home')
+  for (let i = 0; i < 8; i++) {
+    await page.keyboard.type(`Early ${i}.`)
+    await page.keyboard.press('Enter')
+  }
+  await saved(page)
+  const body = JSON.stringify((await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: object } }).paper.body)
+  for (let i = 0; i < 15; i++) expect(body).toContain(`"Word ${i}."`)
+  expect(body.match(/Early \d\./gu)).toEqual(Array.from({ length: 8 }, (_, i) => `Early ${i}.`))
+})

@@ -211,6 +211,7 @@ const level = computed(() => store.style.page.headings)
 .sheet { min-height: calc(100vh - 120px); }
 .sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: 17px; line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
 .sheet :deep(p) { text-indent: var(--indent); }
+.sheet :deep(.resting) { content-visibility: auto; contain-intrinsic-size: auto 240px; }
 .sheet :deep(.citation) { background: var(--wash); border-radius: 2px; padding: 1px; cursor: pointer; text-indent: 0; white-space: normal; }
 .sheet :deep(.citation sup) { line-height: 0; font-size: 0.72em; }
 /* A raised number stands against its word; the space typed before it is for styles that need one. */
