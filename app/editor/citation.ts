@@ -5,7 +5,7 @@
 import { InputRule, Node, mergeAttributes } from '@tiptap/core'
 import { DOMSerializer, type Fragment, type Node as PmNode, type Schema } from '@tiptap/pm/model'
 import { Plugin, PluginKey, type EditorState } from '@tiptap/pm/state'
-import { Decoration, DecorationSet } from '@tiptap/pm/view'
+import { Decoration, DecorationSet, type EditorView } from '@tiptap/pm/view'
 import type { CitationData } from '~~/core/sheet/document'
 import { raisedAt } from '~~/core/sheet/placement'
 import type { Run } from '~~/core/text/runs'
@@ -83,6 +83,12 @@ function stopsPlugin(host: CitationHost): Plugin {
   })
 }
 
+/** A selection made a moment ago may not have been read yet: a cut that comes so soon would be the browser's own, which drops citations. */
+function readSelection(view: EditorView): false {
+  (view as unknown as { domObserver?: { flush?: () => void } }).domObserver?.flush?.()
+  return false
+}
+
 /** Copies citations as themselves for Dendle, and as they print for everyone else. */
 export function clipboardSerializer(schema: Schema, runsOf: CitationHost['runsOf']): DOMSerializer {
   const serializer = DOMSerializer.fromSchema(schema)
@@ -143,7 +149,7 @@ export const CitationNode = (host: CitationHost) => Node.create({
   },
   addProseMirrorPlugins() {
     return [stopsPlugin(host), new Plugin({
-      props: { clipboardSerializer: clipboardSerializer(this.editor.schema, host.runsOf), clipboardTextSerializer: slice => textOf(slice.content, host.runsOf).trim() },
+      props: { handleDOMEvents: { cut: readSelection, copy: readSelection }, clipboardSerializer: clipboardSerializer(this.editor.schema, host.runsOf), clipboardTextSerializer: slice => textOf(slice.content, host.runsOf).trim() },
       // A pasted or duplicated citation is a citation of its own. Typing a letter brings none: its steps are looked at, not the document.
       appendTransaction: (transactions, _before, state) => {
         let brings = false
