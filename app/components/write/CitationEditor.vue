@@ -32,6 +32,13 @@ const titleOf = (id: string): string => {
 }
 const set = (change: Partial<CitationData>) => emit('change', { ...props.data, ...change })
 const setItem = (i: number, change: Partial<CitationData['items'][number]>) => set({ items: props.data.items.map((item, n) => (n === i ? { ...item, ...change } : item)) })
+/** Places as they are being typed: the card may be drawn again meanwhile, and must not forget them. */
+const places = ref<Record<number, string>>({})
+function setPlace(i: number, typed: string) {
+  const { [i]: _, ...rest } = places.value
+  places.value = rest
+  setItem(i, { locator: readLocator(typed) })
+}
 async function add(id: string) {
   set({ items: [...props.data.items, { id, locator: undefined }] })
   adding.value = false
@@ -39,6 +46,7 @@ async function add(id: string) {
   ;[...root.value!.querySelectorAll<HTMLInputElement>('[data-place]')].at(-1)?.focus({ preventScroll: true })
 }
 function remove(i: number) {
+  places.value = {}
   set({ items: props.data.items.filter((_, n) => n !== i) })
   if (props.data.items.length === 1) adding.value = true
 }
@@ -83,9 +91,10 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
         data-place
         class="line"
         placeholder="104-6, para 4, ch 3, 1:12:30"
-        :value="writeLocator(item.locator)"
-        @change="setItem(i, { locator: readLocator(($event.target as HTMLInputElement).value) })"
-        @keydown.enter.prevent="setItem(i, { locator: readLocator(($event.target as HTMLInputElement).value) }); emit('done')"
+        :value="places[i] ?? writeLocator(item.locator)"
+        @input="places = { ...places, [i]: ($event.target as HTMLInputElement).value }"
+        @change="setPlace(i, ($event.target as HTMLInputElement).value)"
+        @keydown.enter.prevent="setPlace(i, ($event.target as HTMLInputElement).value); emit('done')"
       ></label>
       <label
         v-if="around"
