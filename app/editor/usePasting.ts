@@ -1,19 +1,12 @@
 /** What is pasted or dropped onto the sheet: cleaned, its marks read as citations, what does not belong offered for removal. */
-import type { Node as PmNode } from '@tiptap/pm/model'
 import type { EditorView } from '@tiptap/pm/view'
 import type { Editor } from '@tiptap/vue-3'
 import { citeIn } from '~~/core/intake/draft-citations'
-import { readDraft, textToHtml, REFERENCE_HEADING, type Draft } from '~~/core/intake/draft'
+import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft'
+import { asPasted, noticedIn, referencesIn, type Noticed } from '~~/core/intake/draft-noticed'
+import { citeNotes } from '~~/core/intake/draft-notes'
 import type { DocNode } from '~~/core/sheet/document'
 import { placeAll } from '~~/core/sheet/placement'
-import { escapeHtml } from '~~/core/text/runs'
-
-/** A paragraph as HTML with its italics alone, for the reader of references. */
-function richText(node: PmNode): string {
-  let out = ''
-  node.descendants((child) => { if (child.isText) { const text = escapeHtml(child.text!); out += child.marks.some(mark => mark.type.name === 'italic') ? `<i>${text}</i>` : text } })
-  return out
-}
 
 /** A picture larger than this makes every save of the paper slow, in bytes. */
 const MAX_PICTURE = 2 * 1024 * 1024
@@ -41,40 +34,44 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
 
   function insert(draft: Draft, pos?: number) {
     const e = editor()!
-    const cited = citeIn(draft.doc, idOf)
+    const noted = citeNotes(draft.doc, store.sources)
+    const cited = citeIn(noted.doc, idOf)
     const content = placeAll(cited.doc).content ?? []
     const [only] = content
     // Words go into the sentence; several paragraphs become paragraphs.
     const nodes = content.length === 1 && only!.type === 'paragraph' ? only!.content ?? [] : content
     if (!nodes.length) return
     e.chain().focus().insertContentAt(pos ?? { from: e.state.selection.from, to: e.state.selection.to }, nodes as never, { updateSelection: true }).run()
-    if (cited.made) notices.say(`${cited.made} ${cited.made === 1 ? 'mark is a citation' : 'marks are citations'} now.`)
+    const marks = cited.made && `${cited.made} ${cited.made === 1 ? 'mark is a citation' : 'marks are citations'} now`
+    const notes = noted.made && `${noted.made} ${noted.made === 1 ? 'note is a reference to its source' : 'notes are references to their sources'}`
+    if (marks || notes) notices.say(`${[marks, notes].filter(Boolean).join('; ')}.`)
     if (cited.unknown.length) notices.say(`No source here has the key ${cited.unknown.slice(0, 3).join(', ')}${cited.unknown.length > 3 ? ' and others' : ''}; the marks stay as they were typed.`, { bad: true })
-    if (draft.noticed.length) offer(draft)
+    if (draft.pictures) notices.say(`${draft.pictures === 1 ? 'A picture' : `${draft.pictures} pictures`} stayed behind: only PNG, JPEG and GIF pictures that come with the text are taken.`)
+    if (draft.noticed.length) offer(draft.noticed)
   }
-  function offer({ noticed }: Draft) {
-    const listed = noticed.some(one => one.what === 'a typed reference list')
-    const other = noticed.length - (listed ? 1 : 0)
-    const says = [other && `${other === 1 ? noticed[0]!.what : `${other} page numbers and running heads`}`, listed && 'a typed reference list'].filter(Boolean).join(' and ')
+  function offer(noticed: readonly Noticed[]) {
+    const listed = noticed.some(one => one.what === 'reference list')
+    const others = noticed.filter(one => one.what !== 'reference list')
+    const says = [others.length && (others.length === 1 ? `a ${others[0]!.what} (“${others[0]!.words}”)` : `${others.length} page numbers and running heads`), listed && 'a typed reference list'].filter(Boolean).join(' and ')
     notices.say(`Pasted with ${says}, which Dendle sets by itself.`, { action: { label: listed ? 'Take out; the list to Gather' : 'Take out', run: () => takeOut(noticed) } })
   }
-  async function takeOut(noticed: Draft['noticed']) {
+  /** Takes out what was noticed, wherever it stands by now. */
+  async function takeOut(noticed: readonly Noticed[]) {
     const e = editor()!
-    const words = new Set(noticed.map(one => one.words))
-    const list: string[] = []
-    const tr = e.state.tr
-    const ranges: [number, number][] = []
-    let inList = false
-    e.state.doc.forEach((node, pos) => {
-      const text = node.textContent.trim()
-      if (REFERENCE_HEADING.test(text) && noticed.some(one => one.what === 'a typed reference list')) inList = true
-      if (inList) { if (!REFERENCE_HEADING.test(text)) list.push(richText(node)); ranges.push([pos, pos + node.nodeSize]) }
-      else if (node.type.name === 'paragraph' && words.has(text)) ranges.push([pos, pos + node.nodeSize])
-    })
-    for (const [from, to] of ranges.reverse()) tr.delete(from, to)
-    e.view.dispatch(tr)
-    if (list.length) {
-      await tray.takeIn({ text: list.map(line => line.replace(/<[^>]+>/gu, '')).join('\n\n'), html: list.map(line => `<p>${line}</p>`).join('') })
+    const doc = e.getJSON() as unknown as DocNode
+    const same = (one: Noticed) => noticed.some(other => other.what === one.what && other.words === one.words)
+    const found = noticedIn(doc.content ?? []).filter(same)
+    const list = found.find(one => one.what === 'reference list')
+    if (found.length) {
+      const starts: number[] = []
+      e.state.doc.forEach((_, pos) => starts.push(pos))
+      const tr = e.state.tr
+      for (const { from, to } of [...found].sort((a, b) => b.from - a.from)) tr.delete(starts[from]!, starts[to] ?? e.state.doc.content.size)
+      e.view.dispatch(tr)
+    }
+    const references = list ? referencesIn(doc, list) : []
+    if (references.length) {
+      await tray.takeIn(asPasted(references))
       notices.say('The list lies in Gather’s tray.')
     }
   }
@@ -110,5 +107,5 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     else host.bringDraft(file)
     return true
   }
-  return { paste, drop, takePicture, insertNodes: (doc: DocNode) => insert({ doc, references: [], noticed: [] }) }
+  return { paste, drop, takePicture, insertNodes: (doc: DocNode) => insert({ doc, noticed: [], pictures: 0 }) }
 }

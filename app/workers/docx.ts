@@ -1,12 +1,16 @@
 /**
  * Opens a word-processor document without trusting it: a file that unpacks to far more than it is, or holds no document,
- * is refused in words; macros, scripts and pictures are never looked at.
+ * is refused in words; macros and scripts are never looked at, nothing outside the file is fetched.
  */
 import { unzipSync } from 'fflate'
 import mammoth from 'mammoth'
 
 /** As large as a document's parts may be in all, unpacked, in bytes. */
 const MAX_UNPACKED = 80 * 1024 * 1024
+
+/** Pictures that come with the document; other kinds are left, and counted by the reader of drafts. */
+const picture = async (image: { contentType: string, readAsBase64String: () => Promise<string> }): Promise<{ src: string }> =>
+  ({ src: /^image\/(?:png|jpeg|gif)$/u.test(image.contentType) ? `data:${image.contentType};base64,${await image.readAsBase64String()}` : '' })
 
 export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | { problem: string }> {
   let total = 0
@@ -23,7 +27,7 @@ export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | {
   if (!main) return { problem: 'is a packed file, but no word-processor document; unpack it, or save the document as .docx.' }
   if (total > MAX_UNPACKED) return { problem: 'unpacks to more than 80 MB, which no paper does; it was not opened.' }
   try {
-    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, { convertImage: mammoth.images.imgElement(() => Promise.resolve({ src: '' })), externalFileAccess: false } as Parameters<typeof mammoth.convertToHtml>[1])
+    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, { convertImage: mammoth.images.imgElement(picture), externalFileAccess: false } as Parameters<typeof mammoth.convertToHtml>[1])
     return { html: value }
   }
   catch (error) { return { problem: `could not be read: ${(error as Error).message}. Open it in a word processor and save it again as .docx.` } }

@@ -1,4 +1,5 @@
 /** Citations in the text, by system: author and year, author and page, numbers. */
+import { parseRich } from '../text/rich'
 import type { Run } from '../text/runs'
 import { dateOf, namesOf, type Source } from '../source/model'
 import type { Locator } from '../source/locators'
@@ -12,19 +13,20 @@ export interface Item { source: Source, locator?: Locator, prefix?: string, suff
 export type Form = 'parenthetical' | 'narrative' | 'suppress-author'
 
 const glue = (text: string, ...rules: string[]): Atom => ({ text, part: 'glue', rules })
-export const own = (text: string): Atom => ({ text, part: 'glue', rules: ['words.own'] })
+/** The writer's own words, with their italics: around a work, or in a note. */
+export const own = (text: string, rule: 'words.own' | 'words.note' = 'words.own'): Atom[] => parseRich(text).map(({ kept: _, ...segment }) => ({ ...segment, part: 'glue', rules: [rule] }))
 
 export const before = (style: Style, item: Item): Atom[] => {
   const original = item.original?.trim()
   return [
-    ...(item.prefix?.trim() ? [own(`${item.prefix.trim()} `)] : []),
-    ...(original ? [own(original), { text: style.citation.citedIn, part: 'glue' as const, rules: ['citation.secondary'] }] : []),
+    ...(item.prefix?.trim() ? own(`${item.prefix.trim()} `) : []),
+    ...(original ? [...own(original), { text: style.citation.citedIn, part: 'glue' as const, rules: ['citation.secondary'] }] : []),
   ]
 }
 /** Words after: their own punctuation if they bring any, else a comma. */
 export const after = (item: Item): Atom[] => {
   const text = item.suffix?.trim()
-  return text ? [own(/^[,;:.)]/u.test(text) ? text : `, ${text}`)] : []
+  return text ? own(/^[,;:.)]/u.test(text) ? text : `, ${text}`) : []
 }
 const contextOf = (style: Style, item: Item) => contextFor(style, item.source, { ...item.extras, ...(item.locator ? { locator: item.locator } : {}) })
 const place = (style: Style, item: Item): Atom[] => item.locator ? render('{locator}', contextOf(style, item)) : []

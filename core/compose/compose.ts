@@ -113,7 +113,7 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
       // The writer's own words are a content note in styles that cite in the text (APA 7, 2.13; MLA Handbook 9, 7.1).
       const words = [citation.words?.before, citation.words?.after].map(text => text?.trim()).filter(Boolean).join(' ')
       if (!words) { noteNumbers.push(undefined); return cited }
-      notes.push([{ text: words, part: 'glue', rules: ['words.own'] }])
+      notes.push(own(words, 'words.note'))
       noteNumbers.push(notes.length)
       return [...cited, noteNumber(notes.length)]
     }
@@ -168,9 +168,9 @@ function setNote(style: Style, items: readonly Item[], citation: Citation, histo
   const glue = (text: string): Atom => ({ text, part: 'glue', rules: [] })
   const body = parts.flatMap((part, i) => (i ? [glue(rules.between), ...part] : part))
   const { before: ahead, after: behind } = citation.words ?? {}
-  const atoms: Atom[] = [...(ahead?.trim() ? [own(ahead.trim()), glue(body.length ? ' ' : '')] : []), ...body]
+  const atoms: Atom[] = [...(ahead?.trim() ? [...own(ahead.trim(), 'words.note'), glue(body.length ? ' ' : '')] : []), ...body]
   const set = atoms.length ? setLine(raised([...atoms, stop()]), style) : []
-  return behind?.trim() ? [...set, ...(set.length ? [{ text: ' ', part: 'glue' as const, rules: [] }] : []), { text: behind.trim(), part: 'glue', rules: ['words.own'] }] : set
+  return behind?.trim() ? [...set, ...(set.length ? [{ text: ' ', part: 'glue' as const, rules: [] }] : []), ...own(behind.trim(), 'words.note')] : set
 }
 
 // Order ------------------------------------------------------------------------------------------------------------

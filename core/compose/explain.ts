@@ -4,6 +4,7 @@ import type { Rule, Style } from '../styles/types'
 
 /** Rules that every style shares, where a style has no sentence of its own. */
 const GENERAL: Record<string, Rule> = {
+  'words.note': { says: 'Your own words in the note, printed as you typed them.', source: '' },
   'words.own': { says: 'Your own words, printed as you typed them.', source: '' },
   'title.none': { says: 'No title given: add one, or a description.', source: '' },
   'citation.unknown': { says: 'No source of this paper has this id.', source: '' },

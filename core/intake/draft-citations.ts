@@ -48,12 +48,3 @@ export function citeIn(doc: DocNode, idOf: (key: string) => string | undefined, 
   out.doc = visit(doc)
   return out
 }
-
-/** A note's words as a reference to a source where its author's name and its title both stand in them. */
-export function noteToCitation(words: string, sources: readonly { id: string, surname: string, title: string }[]): CitationData | undefined {
-  const folded = words.toLowerCase()
-  const found = sources.filter(({ surname, title }) => surname && title && folded.includes(surname.toLowerCase()) && folded.includes(title.toLowerCase().slice(0, 24)))
-  if (found.length !== 1) return undefined
-  const place = /(?:^|[\s,:])((?:pp?\.\s*)?\d{1,4}(?:\s*[-–]\s*\d{1,4})?)\.?\s*$/u.exec(words)?.[1]
-  return { items: [{ id: found[0]!.id, locator: place ? { label: 'page', place: place.replace(/^pp?\.\s*/u, '') } : undefined }], form: 'parenthetical' }
-}

@@ -3,8 +3,9 @@ import { citationsOf, type CitationData, type DocNode } from '../sheet/document'
 import { SOURCES } from '../../server/db/demo/sources'
 import { fit, searchText } from '../source/search'
 import { straysFrom, quotedBefore } from '../check/quoted'
-import { readDraft, textToHtml, withoutNoticed } from './draft'
-import { citeIn, noteToCitation } from './draft-citations'
+import { readDraft, textToHtml } from './draft'
+import { citeIn } from './draft-citations'
+import { asPasted, noticedIn, referencesIn, withoutNoticed } from './draft-noticed'
 import { readLatexCitations } from './latex-citations'
 import { texToHtml } from './tex-draft'
 import { TypedCitations } from './typed-citations'
@@ -24,25 +25,45 @@ describe('what is pasted', () => {
     ['a word processor’s list paragraphs', '<p style="mso-list:l0 level1">· One</p>', 'bulletList[listItem[paragraph[One]]]'],
     ['block quotations, by tag and by indent', '<blockquote><p>One</p></blockquote><p style="margin-left:0.5in">Two</p><p style="margin-left:.5in;text-indent:-.5in">Hanging</p>', 'blockquote[paragraph[One]] | blockquote[paragraph[Two]] | paragraph[Hanging]'],
     ['links, but not scripts’', '<p><a href="https://x.example/a">there</a> <a href="javascript:x()">here</a></p>', 'paragraph[l(there) here]'],
+    ['lists that stand between items, as some editors copy them', '<ul><li>One</li><ul><li>In it</li></ul>loose<li>Two</li></ul>', 'bulletList[listItem[paragraph[One]bulletList[listItem[paragraph[In it]]]]listItem[paragraph[loose]]listItem[paragraph[Two]]]'],
+    ['lists and headings in a block quotation', '<blockquote><h3>Why</h3><ul><li>Mud</li></ul></blockquote>', 'blockquote[heading3[Why]bulletList[listItem[paragraph[Mud]]]]'],
+    ['what stands in cells, and a caption', '<table><caption>Silt</caption><tr><td><ul><li>Mud</li></ul></td><td><table><tr><td>a</td><td>b</td></tr></table></td></tr></table>', 'table[tableRow[tableCell[bulletList[listItem[paragraph[Mud]]]]tableCell[paragraph[a]paragraph[b]]]]'],
+    ['a picture that comes with it, with its caption', '<p>A<img src="data:image/png;base64,iVBOR" alt="wheel"></p><p>Figure 3. The <i>wheel</i></p>', 'paragraph[A] | figure[The i(wheel)]'],
     ['tables', '<table><tr><th>A</th><th>B</th></tr><tr><td>1</td><td></td></tr></table>', 'table[tableRow[tableHeader[paragraph[A]]tableHeader[paragraph[B]]]tableRow[tableCell[paragraph[1]]tableCell[paragraph[]]]]'],
     ['a box around text is no table', '<table><tr><td><p>Only</p></td></tr></table>', 'paragraph[Only]'],
     ['footnotes become notes', '<p>Mud<sup><a href="#footnote-1" id="footnote-ref-1">[1]</a></sup>.</p><ol><li id="footnote-1"><p>See the survey. <a href="#footnote-ref-1">↑</a></p></li></ol>', 'paragraph[Mud◊.]'],
     ['pictures from elsewhere, scripts and frames are dropped', '<p>A<img src="https://x.example/p.png"><script>x</script><iframe src="https://x.example"></iframe>b</p>', 'paragraph[Ab]'],
     ['Dendle’s own citation', '<p>Mud <span data-citation=\'{"items":[{"id":"a"}],"form":"narrative"}\'>Okonjo (2021)</span></p>', 'paragraph[Mud ◊]'],
   ])('%s', (_, html, result) => expect(show(readDraft(html).doc)).toBe(result))
-  it('notes keep their words', () => expect(citationsOf(readDraft('<p>Mud<sup><a href="#fn1">1</a></sup></p><div id="fn1">1. See the <i>survey</i>.</div>').doc)[0]!.words).toEqual({ after: 'See the survey.' }))
+  it('notes keep their words', () => expect(citationsOf(readDraft('<p>Mud<sup><a href="#fn1">1</a></sup></p><div id="fn1">1. See the <i>survey</i>.</div>').doc)[0]!.words).toEqual({ after: 'See the <i>survey</i>.' }))
   it('hand-typed page numbers, running heads and lists are noticed, and can be taken out', () => {
     const { doc, noticed } = readDraft('<p>Vale 2</p><p>The pond silts.</p><p>3</p><p>Works Cited</p><p>Tremayne, L. Tide. 2018.</p>')
-    expect(noticed.map(n => n.what)).toEqual(['a running head', 'a page number', 'a typed reference list'])
+    expect(noticed.map(n => n.what)).toEqual(['running head', 'page number', 'reference list'])
     expect(show(withoutNoticed(doc, noticed))).toBe('paragraph[The pond silts.]')
+  })
+  it.each<[string, string, string[]]>([
+    ['labels of the text are no running heads', '<p>Chapter 3</p><p>Table 1</p><p>Figure 2</p><p>Part 2</p><p>Vale 7</p>', ['Vale 7']],
+    ['a line that comes back with another number', '<p>Mending the Mill 1</p><p>x</p><p>Mending the Mill 2</p><p>y</p><p>Mending the Mill 3</p>', ['Mending the Mill 1', 'Mending the Mill 2', 'Mending the Mill 3']],
+    ['a sentence is not', '<p>It has 3 gates.</p><p>It has 4 gates.</p><p>It has 5 gates.</p>', []],
+    ['page numbers of every sort', '<p>12</p><p>– 12 –</p><p>Page 3 of 9</p><p>2021</p>', ['12', '– 12 –', 'Page 3 of 9']],
+    ['a part of the text named “Sources” is no list', '<h2>Sources</h2><p>I asked the miller.</p><p>She knew.</p>', []],
+    ['a list ends where an appendix begins', '<p>References</p><p>Fell, T. (2020). Mud.</p><p>Appendix A</p><p>What was asked.</p>', ['References']],
+    ['the last of two headings', '<p>References</p><p>are due on Monday.</p><p>Works Cited</p><p>Fell, T. <i>Mud</i>. 2020.</p>', ['Works Cited']],
+  ])('noticed: %s', (_, html, words) => expect(readDraft(html).noticed.map(one => one.words)).toEqual(words))
+  it('an appendix behind a list stays in the text', () => {
+    const { doc, noticed } = readDraft('<p>Text.</p><h1>References</h1><h2>Primary sources</h2><p>Fell, T. (2020). Mud.</p><h1>Appendix A</h1><p>What was asked in 2020.</p>')
+    expect(show(withoutNoticed(doc, noticed))).toBe('paragraph[Text.] | heading1[Appendix A] | paragraph[What was asked in 2020.]')
+    expect(referencesIn(doc, noticed[0]!)).toEqual(['Fell, T. (2020). Mud.'])
+    expect(noticedIn([])).toEqual([])
   })
   it('depth and size are bounded', () => expect(() => readDraft('<div>'.repeat(5000) + 'x'.repeat(100_000))).not.toThrow())
 })
 
 describe('a whole draft', () => {
   it('is told apart: title, text, list', () => {
-    const { doc, title, references } = readDraft('<h1>Should It Turn?</h1><p>The pond silts.</p><h2>References</h2><p>Tremayne, L. (2018). <em>Working the tide</em>.</p><p>Hale, P. (2019). Ten years.</p>', { whole: true })
-    expect([title, show(doc), references]).toEqual(['Should It Turn?', 'paragraph[The pond silts.]', ['Tremayne, L. (2018). <i>Working the tide</i>.', 'Hale, P. (2019). Ten years.']])
+    const { doc, title, noticed } = readDraft('<h1>Should It Turn?</h1><p>The pond silts.</p><h2>References</h2><p>Tremayne, L. (2018). <em>Working the tide</em>.</p><p>Hale, P. (2019). Ten &lt; years.</p>', { whole: true })
+    expect([title, show(withoutNoticed(doc, noticed)), referencesIn(doc, noticed[0]!)]).toEqual(['Should It Turn?', 'paragraph[The pond silts.]', ['Tremayne, L. (2018). <i>Working the tide</i>.', 'Hale, P. (2019). Ten < years.']])
+    expect(asPasted(referencesIn(doc, noticed[0]!))).toEqual({ text: 'Tremayne, L. (2018). Working the tide.\n\nHale, P. (2019). Ten < years.', html: '<p>Tremayne, L. (2018). <i>Working the tide</i>.</p><p>Hale, P. (2019). Ten &lt; years.</p>' })
   })
   it('as plain text', () => expect(show(readDraft(textToHtml('One line.\n\nTwo < three.')).doc)).toBe('paragraph[One line.] | paragraph[Two < three.]'))
   it('as text out of a PDF: broken lines joined, paragraphs kept', () => expect(show(readDraft(textToHtml('The pond at Carewick remembers what the mill for-\ngot, and the tide comes fifty minutes later each\nday. It silts.\nThen the wheel stops, and no one on the river can\nsay in which year.')).doc)).toBe('paragraph[The pond at Carewick remembers what the mill forgot, and the tide comes fifty minutes later each day. It silts.] | paragraph[Then the wheel stops, and no one on the river can say in which year.]'))
@@ -81,11 +102,6 @@ describe('typed citations', () => {
     const first = citeIn(doc, () => undefined, two)
     expect([first.made, first.likely.length, first.unknown, show(first.doc)]).toEqual([0, 1, ['nobody-1999'], 'paragraph[a (Okonjo, 2021) b [ref: nobody-1999]]'])
     expect(show(citeIn(doc, () => undefined, two, () => true).doc)).toBe('paragraph[a ◊ b [ref: nobody-1999]]')
-  })
-  it('a note that names a source’s author and title is a reference to it', () => {
-    const known = [{ id: 't', surname: 'Tremayne', title: 'Working the tide' }]
-    expect(noteToCitation('Loveday Tremayne, Working the Tide (Saltmarsh, 2018), 41.', known)).toEqual({ items: [{ id: 't', locator: page('41') }], form: 'parenthetical' })
-    expect(noteToCitation('Tremayne thinks otherwise.', known)).toBeUndefined()
   })
 })
 

@@ -46,3 +46,40 @@ export function parseRich(input: string): Segment[] {
 
 /** Rich text without its tags. */
 export const stripRich = (input: string): string => input.replace(TAG, '')
+
+/** Rich text cut by the letters of its plain form, its tags closed: `sliceRich('a <i>bc</i>', 3, 4)` is `<i>c</i>`. */
+export function sliceRich(input: string, from: number, to: number): string {
+  let at = 0
+  return writeRich(parseRich(input).flatMap((segment) => {
+    const text = segment.text.slice(Math.max(0, from - at), Math.max(0, to - at))
+    at += segment.text.length
+    return text ? [{ ...segment, text }] : []
+  }))
+}
+
+/** Segments as rich text again. */
+export function writeRich(segments: readonly Segment[]): string {
+  return segments.map(({ text, italic, bold, superscript, smallCaps, kept }) => {
+    let out = text
+    if (kept) out = `<span class="nocase">${out}</span>`
+    if (smallCaps) out = `<sc>${out}</sc>`
+    if (superscript) out = `<sup>${out}</sup>`
+    if (bold) out = `<b>${out}</b>`
+    return italic ? `<i>${out}</i>` : out
+  }).join('')
+}
+
+/** Rich text with the letters from one place to another exchanged; what comes in has the treatment of what it replaces. */
+export function replaceRich(input: string, from: number, to: number, words: string): string {
+  let at = 0
+  let put = false
+  return writeRich(parseRich(input).map((segment) => {
+    const [a, b] = [Math.max(0, from - at), Math.max(0, to - at)]
+    const length = segment.text.length
+    const here = !put && from >= at && from < at + length
+    const text = a >= length ? segment.text : segment.text.slice(0, a) + (here ? words : '') + segment.text.slice(b)
+    put ||= here
+    at += length
+    return { ...segment, text }
+  }).filter(segment => segment.text))
+}

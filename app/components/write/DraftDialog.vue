@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { wrap } from 'comlink'
-import { countWords, citationsOf, type CitationData, type DocNode } from '~~/core/sheet/document'
-import { citeIn, noteToCitation } from '~~/core/intake/draft-citations'
+import { countWords, citationsOf, type DocNode } from '~~/core/sheet/document'
+import { citeIn } from '~~/core/intake/draft-citations'
 import type { Draft } from '~~/core/intake/draft'
+import { asPasted, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft-noticed'
+import { citeNotes } from '~~/core/intake/draft-notes'
 import { readReferences } from '~~/core/intake/references'
 import { TypedCitations, type Typed } from '~~/core/intake/typed-citations'
 import { Duplicates } from '~~/core/source/duplicates'
 import { placeAll } from '~~/core/sheet/placement'
-import { kindOf, type KindId } from '~~/core/source/kinds'
-import { namesOf, textOf, type Fields } from '~~/core/source/model'
-import { surname } from '~~/core/source/names'
+import type { KindId } from '~~/core/source/kinds'
+import type { Fields } from '~~/core/source/model'
 import { plainKey } from '~~/core/source/keys'
 import { composeAlone } from '~~/core/compose/compose'
 import { plain } from '~~/core/text/runs'
@@ -28,6 +29,8 @@ const draft = shallowRef<Draft>()
 const problem = ref('')
 const others = shallowRef<{ id: string, kind: KindId, fields: Fields }[]>([])
 const wanted = ref(new Set<string>())
+/** What was noticed and stays all the same. */
+const kept = ref(new Set<Noticed>())
 const busy = ref(false)
 
 onMounted(async () => {
@@ -46,37 +49,34 @@ onMounted(async () => {
 
 /** The paper's sources first; the shelf's others after them. */
 const known = computed(() => [...store.sources, ...others.value.filter(o => !store.byId.has(o.id))])
-const list = computed(() => (draft.value?.references.length ? readReferences(draft.value.references.join('\n\n')).proposals : []))
+const out = computed(() => draft.value?.noticed.filter(one => !kept.value.has(one)) ?? [])
+const listed = computed(() => out.value.find(one => one.what === 'reference list'))
+const references = computed(() => (draft.value && listed.value ? referencesIn(draft.value.doc, listed.value) : []))
+const list = computed(() => (references.value.length ? readReferences(references.value.join('\n\n')).proposals : []))
 const typed = computed(() => {
   const index = new Duplicates(known.value)
   return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id), new Set(store.sources.map(s => s.id)))
 })
 const idOf = (key: string) => store.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
-const named = computed(() => known.value.map((source) => {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  return { id: source.id, surname: role ? surname(namesOf(source, role)[0]!) : '', title: textOf(source, 'title').split(/[:?]/u)[0]! }
-}))
+const body = computed(() => (draft.value ? withoutNoticed(draft.value.doc, out.value) : undefined))
 const cited = computed(() => {
-  if (!draft.value) return undefined
-  const made = read(draft.value.doc)
-  return { ...made, doc: placeAll(made.doc) }
+  if (!body.value) return undefined
+  const notes = citeNotes(body.value, known.value)
+  const made = citeIn(notes.doc, idOf, typed.value, one => wanted.value.has(one.typed))
+  return { ...made, made: made.made + notes.made, doc: placeAll(made.doc) }
 })
-const read = (doc: DocNode) => citeIn(withNotes(doc), idOf, typed.value, one => wanted.value.has(one.typed))
-const likely = computed(() => { const seen = new Set<string>(); return (draft.value ? citeIn(draft.value.doc, idOf, typed.value).likely : []).filter(one => !seen.has(one.typed) && Boolean(seen.add(one.typed))) })
-/** Notes that name a source become references to it; their words go with them when they say more. */
-function withNotes(node: DocNode): DocNode {
-  if (node.type === 'citation') {
-    const data = node.attrs!.data as CitationData
-    const found = data.items.length ? undefined : noteToCitation(data.words?.after ?? '', named.value)
-    return found ? { ...node, attrs: { ...node.attrs, data: found } } : node
-  }
-  return node.content ? { ...node, content: node.content.map(withNotes) } : node
-}
+const likely = computed(() => { const seen = new Set<string>(); return (body.value ? citeIn(body.value, idOf, typed.value).likely : []).filter(one => !seen.has(one.typed) && Boolean(seen.add(one.typed))) })
 const nameOf = (id: string) => { const source = known.value.find(s => s.id === id); return source ? plain(composeAlone(store.style, source).reference ?? composeAlone(store.style, source).narrative) : '' }
 function toggle(one: Typed) {
   const next = new Set(wanted.value)
   if (!next.delete(one.typed)) next.add(one.typed)
   wanted.value = next
+}
+
+function keep(one: Noticed) {
+  const next = new Set(kept.value)
+  if (!next.delete(one)) next.add(one)
+  kept.value = next
 }
 
 async function bring(where: 'instead' | 'end') {
@@ -100,8 +100,8 @@ async function bring(where: 'instead' | 'end') {
     }) as DocNode
     store.replaceBody(fresh)
     if (where === 'instead' && draft.value!.title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title)) store.changePaper({ title: draft.value!.title })
-    if (draft.value!.references.length) await tray.takeIn({ text: draft.value!.references.map(line => line.replace(/<[^>]+>/gu, '')).join('\n\n'), html: draft.value!.references.map(line => `<p>${line}</p>`).join('') })
-    notices.say(`${props.file.name} is in the paper${draft.value!.references.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`)
+    if (references.value.length) await tray.takeIn(asPasted(references.value))
+    notices.say(`${props.file.name} is in the paper${references.value.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`)
     emit('close')
   })
   busy.value = false
@@ -134,14 +134,8 @@ async function bring(where: 'instead' | 'end') {
             <li v-if="cited.made">
               {{ count(cited.made, 'typed citation') }} {{ cited.made === 1 ? 'becomes a real one' : 'become real ones' }}
             </li>
-            <li v-if="draft.references.length">
-              {{ count(draft.references.length, 'reference') }} at its end {{ draft.references.length === 1 ? 'goes' : 'go' }} to Gather’s tray
-            </li>
-            <li
-              v-if="draft.noticed.length"
-              class="text-soft"
-            >
-              {{ count(draft.noticed.length, 'typed page number or running head', 'typed page numbers and running heads') }} left out: Dendle sets them
+            <li v-if="draft.pictures">
+              {{ count(draft.pictures, 'picture') }} left out: only PNG, JPEG and GIF pictures that lie in the file itself come in
             </li>
             <li
               v-if="cited.unknown.length"
@@ -150,6 +144,24 @@ async function bring(where: 'instead' | 'end') {
               No source has the key {{ cited.unknown.slice(0, 4).join(', ') }}; those marks stay as they were typed
             </li>
           </ul>
+          <fieldset
+            v-if="draft.noticed.length"
+            class="mb-3 max-h-56 overflow-auto border-l-[3px] border-rule pl-3"
+          >
+            <legend class="font-semibold">
+              Typed by hand, set by Dendle: taken out unless you untick them
+            </legend>
+            <label
+              v-for="(one, i) in draft.noticed"
+              :key="i"
+              class="flex items-baseline gap-2 py-0.5 text-[14px]"
+            ><input
+              type="checkbox"
+              class="accent-verdigris"
+              :checked="!kept.has(one)"
+              @change="keep(one)"
+            ><span><span class="font-page text-[15px]">{{ one.words }}</span> <span class="text-soft">{{ one.what === 'reference list' ? `${count(referencesIn(draft.doc, one).length, 'reference')}, to Gather’s tray` : `a ${one.what}` }}</span></span></label>
+          </fieldset>
           <fieldset
             v-if="likely.length"
             class="mb-3 border-l-[3px] border-weld pl-3"

@@ -1,0 +1,297 @@
+/**
+ * HTML as blocks of the paper's document: words, italics, headings, lists, links, tables, block quotations, notes and
+ * pictures that come with it are kept; fonts, colours, tabs, doubled spaces and empty paragraphs go; scripts, frames and
+ * pictures from elsewhere are never followed. Whatever has no block of its own here keeps its words as paragraphs.
+ */
+import { load } from 'cheerio/slim'
+import type { CitationData, DocNode } from '../sheet/document'
+
+/** What HTML holds: its blocks, and how many pictures were left out. */
+export interface Read { blocks: DocNode[], pictures: number }
+
+interface Html { type: string, name?: string, data?: string, attribs?: Record<string, string>, children?: Html[], parent?: Html | null }
+type Marks = NonNullable<DocNode['marks']>
+
+const BLOCK = new Set(['p', 'div', 'section', 'article', 'main', 'header', 'footer', 'nav', 'li', 'ul', 'ol', 'blockquote', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'table', 'caption', 'figure', 'figcaption', 'pre', 'hr', 'dl', 'dd', 'dt', 'td', 'th', 'tr', 'tbody', 'thead', 'tfoot', 'body', 'html', 'aside', 'address', 'form', 'fieldset', 'details', 'summary', 'center'])
+const DROPPED = new Set(['script', 'style', 'head', 'title', 'template', 'noscript', 'iframe', 'object', 'embed', 'svg', 'video', 'audio', 'canvas', 'input', 'button', 'select', 'textarea', 'link', 'meta', 'base'])
+/** Elements nested deeper than this keep their words alone. */
+const MAX_DEPTH = 200
+/** Pictures larger than the first, and more than the second in all, make every save slow; in characters of their data. */
+const MAX_PICTURE = 2_800_000
+const MAX_PICTURES = 14_000_000
+const CAPTION = /^(?:fig(?:ure)?\.?)\s*\d+\s*[.:|]?\s*/iu
+
+/** @param html a page, a document turned to HTML, or a piece of one; never run, nothing in it fetched */
+export function readHtml(html: string): Read {
+  const $ = load(html.slice(0, 40_000_000))
+  const root = $.root()[0] as unknown as Html
+  const { called, holders } = survey(root)
+  const { notes, nodes } = footnotes(root, called)
+  const used = new Set<string>()
+  const read = { pictures: 0, size: 0 }
+  const blocks = captioned(blocksIn(root, {
+    marks: [], depth: 0, read, holders,
+    note: (id) => {
+      const after = notes.get(id)
+      if (after === undefined) return undefined
+      used.add(id)
+      return { type: 'citation', attrs: { id: `n${used.size}-${id}`.slice(0, 24), data: { items: [], form: 'parenthetical', words: { after } } satisfies CitationData } }
+    },
+    skip: node => nodes.has(node),
+  }))
+  // A note that nothing in the text calls keeps its words, behind the text.
+  for (const [id, words] of notes) if (!used.has(id) && words) blocks.push({ type: 'paragraph', content: [{ type: 'text', text: words.replace(/<\/?(?:i|b|sup|sc)>/gu, '') }] })
+  return { blocks, pictures: read.pictures }
+}
+
+interface State {
+  marks: Marks
+  depth: number
+  read: { pictures: number, size: number }
+  /** Elements that are blocks or have one in them: an inline wrapper around paragraphs is no wrapper. */
+  holders: ReadonlySet<Html>
+  note: (id: string) => DocNode | undefined
+  /** Whether an element is a note, which stands where it is called. */
+  skip: (node: Html) => boolean
+}
+
+/** One walk over everything, without recursion: where links lead, and what holds blocks. */
+function survey(root: Html): { called: Set<string>, holders: Set<Html> } {
+  const called = new Set<string>()
+  const holders = new Set<Html>()
+  const waiting: Html[] = [root]
+  while (waiting.length) {
+    const node = waiting.pop()!
+    const target = node.name === 'a' ? /#(.+)$/u.exec(node.attribs?.href ?? '')?.[1] : undefined
+    if (target) called.add(target)
+    if (BLOCK.has(node.name ?? '')) for (let up: Html | null | undefined = node; up && !holders.has(up); up = up.parent) holders.add(up)
+    for (const child of node.children ?? []) waiting.push(child)
+  }
+  return { called, holders }
+}
+
+/** The footnotes at the foot of the page or document, by their id, as rich text. */
+function footnotes(root: Html, called: ReadonlySet<string>): { notes: Map<string, string>, nodes: Set<Html> } {
+  const notes = new Map<string, string>()
+  const nodes = new Set<Html>()
+  const visit = (node: Html, depth: number) => {
+    const id = node.attribs?.id ?? ''
+    if (depth < MAX_DEPTH && called.has(id) && !notes.has(id) && /^(?:_?(?:foot|end)note-?\d+|_?(?:ftn|edn|fn|en):?-?\d+)$/iu.test(id) && node.name !== 'a' && node.name !== 'sup') {
+      const words = squash(richIn(node)).replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '').replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
+      notes.set(id, words)
+      nodes.add(node)
+      return
+    }
+    if (depth < MAX_DEPTH) node.children?.forEach(child => visit(child, depth + 1))
+  }
+  visit(root, 0)
+  return { notes, nodes }
+}
+function textIn(node: Html): string {
+  let out = ''
+  const waiting: Html[] = [node]
+  while (waiting.length) {
+    const one = waiting.pop()!
+    if (one.type === 'text') { out += one.data ?? ''; continue }
+    if (DROPPED.has(one.name ?? '')) continue
+    if (BLOCK.has(one.name ?? '') || one.name === 'br') out += ' '
+    for (const child of [...(one.children ?? [])].reverse()) waiting.push(child)
+  }
+  return out
+}
+/** Rich text: italics and raised letters in the tags of core/text/rich. */
+function richIn(node: Html, depth = 0): string {
+  if (node.type === 'text') return node.data ?? ''
+  const name = node.name ?? ''
+  if (DROPPED.has(name) || depth > MAX_DEPTH) return ''
+  if (name === 'br') return ' '
+  const inside = (node.children ?? []).map(child => richIn(child, depth + 1)).join('')
+  if (!inside.trim()) return inside
+  if (/^(?:i|em|cite)$/u.test(name) || /font-style\s*:\s*italic/iu.test(node.attribs?.style ?? '')) return `<i>${inside}</i>`
+  if (name === 'sup' && !/^\s*\[?\d+\]?\s*$/u.test(inside)) return `<sup>${inside}</sup>`
+  return BLOCK.has(name) ? ` ${inside} ` : inside
+}
+const squash = (text: string): string => text.replace(/[\s\u00A0\u200B\uFEFF]+/gu, ' ').trim()
+
+function blocksIn(node: Html, state: State): DocNode[] {
+  const out: DocNode[] = []
+  let line: DocNode[] = []
+  const flush = () => {
+    out.push(...paragraphs(line))
+    line = []
+  }
+  if (state.depth > MAX_DEPTH) return paragraphs([{ type: 'text', text: textIn(node) }])
+  const deeper = { ...state, depth: state.depth + 1 }
+  for (const child of node.children ?? []) {
+    if (child.type === 'text' || (child.type === 'tag' && !state.holders.has(child))) { line.push(...inline(child, deeper)); continue }
+    if (child.type !== 'tag' || DROPPED.has(child.name ?? '')) continue
+    flush()
+    out.push(...block(child, deeper))
+  }
+  flush()
+  return out
+}
+
+function block(node: Html, state: State): DocNode[] {
+  if (state.skip(node)) return []
+  const name = node.name ?? ''
+  const style = node.attribs?.style ?? ''
+  const heading = /^h([1-6])$/u.exec(name)
+  if (heading) return blocksIn(node, state).map(one => (one.type === 'paragraph' ? { type: 'heading', attrs: { level: Math.min(5, Number(heading[1])) }, content: one.content!.map(unbold) } : one))
+  switch (name) {
+    case 'blockquote': { const inside = blocksIn(node, state); return inside.length ? [{ type: 'blockquote', content: inside }] : [] }
+    case 'ul': case 'ol': {
+      const items = listItems(node, state)
+      return items.length ? [{ type: name === 'ul' ? 'bulletList' : 'orderedList', content: items }] : []
+    }
+    case 'table': return table(node, state)
+    case 'hr': return /page-break/iu.test(style) ? [{ type: 'pageBreak' }] : []
+    case 'pre': return textIn(node).split(/\n{2,}/u).flatMap(text => paragraphs([{ type: 'text', text: squash(text) }]))
+    default: {
+      // A word processor's list paragraphs and indented quotations say so in their style alone.
+      const inside = blocksIn(node, state)
+      if (name === 'p' && /mso-list\s*:/iu.test(style)) return inside.map((one): DocNode => (one.type === 'paragraph' ? { type: 'bulletList', content: [{ type: 'listItem', content: [bullet(one)] }] } : one))
+      const indent = /(?:margin-left|padding-left)\s*:\s*([\d.]+)(pt|px|in|cm|em)/iu.exec(style)
+      const hanging = /text-indent\s*:\s*-/iu.test(style)
+      const far = indent ? Number(indent[1]) * { pt: 1, px: 0.75, in: 72, cm: 28.3, em: 12 }[indent[2]!.toLowerCase() as 'pt']! : 0
+      if (name === 'p' && far >= 30 && !hanging && inside.every(one => one.type === 'paragraph')) return inside.length ? [{ type: 'blockquote', content: inside }] : []
+      return inside
+    }
+  }
+}
+const bullet = (paragraph: DocNode): DocNode => ({ ...paragraph, content: (paragraph.content ?? []).map((one, i) => (i === 0 && one.text ? { ...one, text: one.text.replace(/^(?:[·•▪o§-]|\d+[.)])\s+/u, '') } : one)).filter(one => one.type !== 'text' || one.text) })
+const asItem = (inside: DocNode[]): DocNode => ({ type: 'listItem', content: inside[0]?.type === 'paragraph' ? inside : [{ type: 'paragraph' }, ...inside] })
+
+/** The items of a list; a list that stands between items rather than in one belongs to the item before it. */
+function listItems(node: Html, state: State): DocNode[] {
+  const out: DocNode[] = []
+  const deeper = { ...state, depth: state.depth + 1 }
+  for (const child of node.children ?? []) {
+    if (child.type !== 'tag' && child.type !== 'text') continue
+    if (child.type === 'tag' && (DROPPED.has(child.name ?? '') || state.skip(child))) continue
+    const inside = child.name === 'li' ? blocksIn(child, deeper) : blocksIn({ type: 'tag', name: 'div', children: [child] }, deeper)
+    if (!inside.length) { if (child.name === 'li') out.push(asItem([])); continue }
+    const last = out.at(-1)
+    if (last && (child.name === 'ul' || child.name === 'ol')) last.content!.push(...inside)
+    else out.push(asItem(inside))
+  }
+  return out.some(item => item.content!.some(one => one.content?.length)) ? out : []
+}
+
+function table(node: Html, state: State): DocNode[] {
+  const rows: Html[] = []
+  const beside: Html[] = []
+  const find = (one: Html) => { for (const child of one.children ?? []) { if (child.name === 'tr') rows.push(child); else if (/^t(?:head|body|foot)$/u.test(child.name ?? '')) find(child); else if (child.type === 'tag' || child.data?.trim()) beside.push(child) } }
+  find(node)
+  const isCell = (one: Html) => one.name === 'td' || one.name === 'th'
+  const cells = rows.map(row => (row.children ?? []).filter(isCell)).filter(row => row.length)
+  for (const row of rows) beside.push(...(row.children ?? []).filter(one => !isCell(one) && (one.type === 'tag' || one.data?.trim())))
+  // What stands beside the rows, a caption as a rule, goes before the table.
+  const ahead = blocksIn({ type: 'tag', name: 'div', children: beside }, state)
+  const caption = beside.length === 1 && beside[0]!.name === 'caption' && ahead.length === 1 ? squash(textIn(beside[0]!)) : ''
+  // A table of one cell is a box around text.
+  if (cells.flat().length < 2) return [...ahead, ...cells.flat().flatMap(cell => blocksIn(cell, state))]
+  const spans = (cell: Html) => Object.fromEntries((['colspan', 'rowspan'] as const).flatMap((span) => { const n = Number(cell.attribs?.[span]); return n > 1 && n <= 40 ? [[span, Math.trunc(n)]] : [] }))
+  const content = cells.map((row): DocNode => ({ type: 'tableRow', content: row.map((cell): DocNode => {
+    // A table within a cell keeps its words as paragraphs.
+    const inside = blocksIn(cell, state).flatMap(one => (one.type === 'table' ? flat(one) : [one]))
+    const attrs = spans(cell)
+    return { type: cell.name === 'th' ? 'tableHeader' : 'tableCell', ...(Object.keys(attrs).length ? { attrs } : {}), content: inside.length ? inside : [{ type: 'paragraph' }] }
+  }) }))
+  return [...(caption ? [] : ahead), { type: 'table', ...(caption ? { attrs: { title: caption } } : {}), content }]
+}
+const flat = (node: DocNode): DocNode[] => (node.type === 'paragraph' ? (node.content?.length ? [node] : []) : (node.content ?? []).flatMap(flat))
+
+function inline(node: Html, state: State): DocNode[] {
+  if (node.type === 'text') {
+    const text = (node.data ?? '').replace(/[\s\u00A0\u200B\uFEFF]+/gu, ' ')
+    return text ? [{ type: 'text', text, ...(state.marks.length ? { marks: state.marks } : {}) }] : []
+  }
+  const name = node.name ?? ''
+  if (node.type !== 'tag' || DROPPED.has(name)) return []
+  if (name === 'br') return [{ type: 'hardBreak' }]
+  if (name === 'img') return picture(node, state)
+  if (state.depth > MAX_DEPTH) { const text = squash(textIn(node)); return text ? [{ type: 'text', text: ` ${text} ` }] : [] }
+  const target = /#(.+)$/u.exec(node.attribs?.href ?? '')?.[1]
+  if (name === 'a' && target) {
+    const note = state.note(target)
+    // A link of several words is more than a note's number: they stay, and the note stands behind them.
+    if (note) return /^\s*[[(]?\s*(?:\d{1,4}|[*†‡§¶]+|[a-z]|[ivxl]{1,5})\s*[\])]?\s*$/iu.test(textIn(node)) ? [note] : [...(node.children ?? []).flatMap(child => inline(child, { ...state, depth: state.depth + 1 })), note]
+  }
+  // A citation of Dendle's own, copied inside it.
+  const own = node.attribs?.['data-citation']
+  if (own) {
+    try { return [{ type: 'citation', attrs: { id: '', data: JSON.parse(own) as unknown } }] }
+    catch { /* not ours: its words are read */ }
+  }
+  const marks = withMarks(state.marks, node)
+  const inside = (node.children ?? []).flatMap(child => inline(child, { ...state, marks, depth: state.depth + 1 }))
+  // The raised number around a note's link is the note's own.
+  return name === 'sup' && inside.some(one => one.type === 'citation') ? inside.filter(one => one.type === 'citation' || /\p{L}{2}/u.test(one.text ?? '')) : inside
+}
+
+/** A picture that comes with the text; one from elsewhere is counted and left. */
+function picture(node: Html, { read }: State): DocNode[] {
+  const src = node.attribs?.src ?? ''
+  if (!/^data:image\/(?:png|jpeg|gif);base64,[A-Za-z0-9+/=]+$/u.test(src) || src.length > MAX_PICTURE || read.size + src.length > MAX_PICTURES) {
+    read.pictures++
+    return []
+  }
+  read.size += src.length
+  return [{ type: 'figure', attrs: { src, alt: squash(node.attribs?.alt ?? '').slice(0, 400) } }]
+}
+/** "Figure 2. The wheel" under a picture is its caption; the number is Dendle's to give. */
+function captioned(blocks: DocNode[]): DocNode[] {
+  const out: DocNode[] = []
+  for (const one of blocks) {
+    const last = out.at(-1)
+    const [first, ...rest] = one.content ?? []
+    if (last?.type === 'figure' && !last.content?.length && one.type === 'paragraph' && first?.type === 'text' && CAPTION.test(first.text!)) {
+      const text = first.text!.replace(CAPTION, '')
+      out[out.length - 1] = { ...last, content: [...(text ? [{ ...first, text }] : []), ...rest] }
+    }
+    else out.push(one)
+  }
+  return out
+}
+
+function withMarks(marks: Marks, node: Html): Marks {
+  const style = node.attribs?.style ?? ''
+  const name = node.name ?? ''
+  let next = marks
+  const add = (type: string, attrs?: Record<string, unknown>) => { if (!next.some(mark => mark.type === type)) next = [...next, attrs ? { type, attrs } : { type }] }
+  const drop = (type: string) => { next = next.filter(mark => mark.type !== type) }
+  if (/^(?:i|em|cite|dfn|var)$/u.test(name) || /font-style\s*:\s*(?:italic|oblique)/iu.test(style)) add('italic')
+  if (/font-style\s*:\s*normal/iu.test(style)) drop('italic')
+  if (/^(?:b|strong)$/u.test(name) && !/font-weight\s*:\s*(?:normal|400)/iu.test(style)) add('bold')
+  if (/font-weight\s*:\s*(?:bold|[6-9]00)/iu.test(style)) add('bold')
+  if (/font-weight\s*:\s*(?:normal|400)/iu.test(style)) drop('bold')
+  if (name === 'u' || name === 'ins') add('underline')
+  if (name === 'sup' || /vertical-align\s*:\s*super/iu.test(style)) add('superscript')
+  if (name === 'sub' || /vertical-align\s*:\s*sub/iu.test(style)) add('subscript')
+  if (/font-variant[^:;]*:\s*[^;]*small-caps/iu.test(style)) add('smallCaps')
+  const href = node.attribs?.href ?? ''
+  if (name === 'a' && /^https?:\/\//iu.test(href)) add('link', { href })
+  return next
+}
+const unbold = (node: DocNode): DocNode => (node.marks ? { ...node, marks: node.marks.filter(mark => mark.type !== 'bold') } : node)
+
+/** A line of inline pieces as a paragraph, spaces made one and none at its edges; pictures in it stand behind it. */
+function paragraphs(line: DocNode[]): DocNode[] {
+  const content: DocNode[] = []
+  for (const piece of line.filter(one => one.type !== 'figure')) {
+    const last = content.at(-1)
+    if (piece.type === 'text') {
+      let text = piece.text ?? ''
+      if (!last || last.type === 'hardBreak' || (last.type === 'text' && last.text!.endsWith(' '))) text = text.replace(/^ /u, '')
+      if (!text) continue
+      if (last?.type === 'text' && JSON.stringify(last.marks ?? []) === JSON.stringify(piece.marks ?? [])) last.text += text
+      else content.push({ ...piece, text })
+    }
+    else content.push(piece)
+  }
+  while (content.at(-1)?.type === 'hardBreak' || (content.at(-1)?.type === 'text' && !content.at(-1)!.text!.trim())) content.pop()
+  const end = content.at(-1)
+  if (end?.type === 'text') end.text = end.text!.trimEnd()
+  return [...(content.length ? [{ type: 'paragraph', content }] : []), ...line.filter(one => one.type === 'figure')]
+}
