@@ -8,7 +8,7 @@ async function act(id: number, run: () => unknown) {
 
 <template>
   <div
-    class="pointer-events-none fixed inset-x-0 bottom-4 z-50 flex flex-col items-center gap-2 px-4"
+    class="pointer-events-none fixed inset-x-0 bottom-[70px] z-50 flex flex-col items-center gap-2 px-4 sm:bottom-4 sm:left-[76px] sm:items-start"
     role="status"
     aria-live="polite"
   >

@@ -46,20 +46,3 @@ export const PageBreak = Node.create({
   renderHTML: ({ HTMLAttributes }) => ['hr', mergeAttributes(HTMLAttributes, { 'data-page-break': '', 'class': 'page-break' })],
   addKeyboardShortcuts() { return { 'Mod-Enter': () => this.editor.commands.insertContent([{ type: this.name }, { type: 'paragraph' }]) } },
 })
-
-/** A picture with its caption, which is text, and its credit line. */
-export const Figure = Node.create({
-  name: 'figure', group: 'block', content: 'inline*', defining: true, isolating: true, draggable: true,
-  addAttributes: () => ({
-    src: { default: '', parseHTML: el => el.getAttribute('data-src') ?? '', renderHTML: () => ({}) },
-    alt: { default: '', parseHTML: el => el.getAttribute('data-alt') ?? '', renderHTML: () => ({}) },
-    credit: { default: '', parseHTML: el => el.getAttribute('data-credit') ?? '', renderHTML: () => ({}) },
-  }),
-  parseHTML: () => [{ tag: 'figure[data-figure]', contentElement: 'figcaption' }],
-  renderHTML: ({ node }) => {
-    const { src, alt, credit } = node.attrs as { src: string, alt: string, credit: string }
-    return ['figure', { 'data-figure': '', 'data-src': src, 'data-alt': alt, 'data-credit': credit, 'class': 'figure' },
-      src ? ['img', { src, alt: alt || 'A figure of this paper', contenteditable: 'false', draggable: 'false' }] : ['div', { class: 'no-picture', contenteditable: 'false' }, 'The picture goes here.'],
-      ['figcaption', {}, 0], ...(credit ? [['p', { class: 'credit', contenteditable: 'false' }, credit] as [string, Record<string, string>, string]] : [])]
-  },
-})

@@ -2,20 +2,22 @@
 import { useEditor } from '@tiptap/vue-3'
 import { closeHistory } from '@tiptap/pm/history'
 import { NodeSelection, type Transaction } from '@tiptap/pm/state'
-import type { Fragment, Mark, Node as PmNode } from '@tiptap/pm/model'
+import type { Fragment, Node as PmNode, Slice } from '@tiptap/pm/model'
 import type { EditorView } from '@tiptap/pm/view'
 import StarterKit from '@tiptap/starter-kit'
 import Subscript from '@tiptap/extension-subscript'
 import Superscript from '@tiptap/extension-superscript'
-import { TableKit } from '@tiptap/extension-table'
+import { TableCell, TableHeader, TableRow } from '@tiptap/extension-table'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
-import { namedBefore, place, spokenNames } from '~~/core/sheet/placement'
 import { plain } from '~~/core/text/runs'
 import { CitationNode, newCitationId } from './citation'
 import type { CitationSight } from './citation-view'
-import { Figure, PageBreak, Remark, SmallCaps, Verse } from './marks'
+import { CaptionedTable, Figure, type CaptionSight } from './captioned'
+import { PageBreak, Remark, SmallCaps, Verse } from './marks'
 import { FindInText } from './finding'
+import { moveCitation, putCitation, takeCitation, type Setting } from './placing'
 import { Resting } from './resting'
+import { TYPING } from './typing'
 
 /** After so many milliseconds without a key the document goes to the store; at the latest after the second number. */
 const REST = 300
@@ -42,18 +44,21 @@ export function usePaperEditor(host: EditorHost) {
       return { runs: store.composition.citations[place] ?? [], ...(number === undefined ? {} : { note: { number, text: plain(store.composition.notes[number - 1] ?? []) } }) }
     },
   }
+  const captions: CaptionSight = { views: new Set(), now: () => ({ style: store.style, sources: store.sources, list: store.composition.list }) }
   watch(() => store.composition, () => { for (const view of sight.views) view.draw() }, { flush: 'post' })
+  // Figures and tables are few: their numbers follow every change of the text, a moment behind it.
+  watch([() => store.composition, () => store.body], () => { for (const view of captions.views) view.draw() }, { flush: 'post' })
   const editor = useEditor({
     content: JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>,
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
-      Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure, FindInText, Resting, TableKit.configure({ table: { resizable: false } }),
+      Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure(captions), CaptionedTable(captions), TableRow, TableHeader, TableCell, FindInText, Resting, ...TYPING,
       CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, sight, change: id => focusCard(id) }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
       handlePaste: (view, event) => host.paste(view, event),
-      handleDrop: (view, event) => host.drop(view, event),
+      handleDrop: (view, event, slice, moved) => dropped(view, event, slice, moved) || host.drop(view, event),
     },
     onUpdate: ({ editor, transaction }) => (touchesCitation(transaction) ? give() : later(editor.view.composing)),
     onSelectionUpdate: ({ editor }) => {
@@ -120,38 +125,23 @@ export function usePaperEditor(host: EditorHost) {
     return { ...(before ? { before } : {}), ...(after ? { after } : {}) }
   }
 
-  /** Puts a citation where the cursor is: before the stop, outside quotation marks, its name not said twice. */
+  const setting = (): Setting => ({ style: store.style, sourceOf: id => store.byId.get(id) })
+  /** Puts a citation where the cursor is. */
   function insert(data: CitationData, pos?: number) {
     const { view } = editor.value!
-    const { state } = view
-    const $at = pos === undefined ? state.selection.$to : state.doc.resolve(pos)
-    if (!$at.parent.inlineContent) { editor.value!.chain().focus().insertContentAt($at.pos, { type: 'citation', attrs: { id: newCitationId(), data } }).run(); return }
-    const text = (from: number, to: number) => state.doc.textBetween(from, to, '\n', '\uFFFC')
-    let before = text($at.start(), $at.pos)
-    const after = text($at.pos, $at.end())
-    let from = $at.pos
-    let given = data
-    const source = data.items.length === 1 ? store.byId.get(data.items[0]!.id) : undefined
-    const inText = ['author-date', 'author-page'].includes(store.style.citation.system)
-    const named = source ? Math.max(0, ...spokenNames(source).map(names => namedBefore(before, names))) : 0
-    if (named && data.form === 'narrative') {
-      // The citation says the name itself.
-      before = before.slice(0, before.length - named)
-      from -= named
-    }
-    else if (named && inText && data.form === 'parenthetical') given = { ...data, form: 'suppress-author' }
-    const inQuote = $at.node(Math.max(1, $at.depth - 1)).type.name === 'blockquote'
-    const alone = !given.items.length
-    // A note of words alone stands behind the mark, where it was put.
-    const placed = given.form === 'narrative' || alone ? { takeBefore: 0, before: given.form === 'narrative' && before && !/[\s([“‘—]$/u.test(before) ? ' ' : '', takeAfter: 0, after: '' } : place(before, after, inQuote)
-    const marks: readonly Mark[] = $at.marks().filter(mark => mark.type.name !== 'remark')
-    const nodes: PmNode[] = []
-    if (placed.before) nodes.push(state.schema.text(placed.before, marks))
-    nodes.push(state.schema.nodes.citation!.create({ id: newCitationId(), data: given }))
-    if (placed.after) nodes.push(state.schema.text(placed.after, marks))
-    const tr = closeHistory(state.tr).replaceWith(from - placed.takeBefore, $at.pos + placed.takeAfter, nodes)
-    view.dispatch(tr.scrollIntoView())
+    view.dispatch(putCitation(closeHistory(view.state.tr), pos ?? view.state.selection.to, newCitationId(), data, setting()).scrollIntoView())
     view.focus()
+  }
+  /** A citation that is dragged on the sheet goes where it is dropped, as if it were put there. @returns whether it was one */
+  function dropped(view: EditorView, event: DragEvent, slice: Slice, moved: boolean): boolean {
+    const node = slice.content.childCount === 1 ? slice.content.firstChild! : undefined
+    const from = view.state.selection.from
+    const at = view.posAtCoords({ left: event.clientX, top: event.clientY })?.pos
+    if (!moved || node?.type.name !== 'citation' || view.state.doc.nodeAt(from)?.attrs.id !== node.attrs.id || at === undefined) return false
+    event.preventDefault()
+    view.dispatch(moveCitation(closeHistory(view.state.tr), from, at, setting()))
+    view.focus()
+    return true
   }
   const change = (make: (tr: Transaction) => unknown) => {
     // A step of its own, so that Undo brings back this and nothing else.
@@ -166,13 +156,7 @@ export function usePaperEditor(host: EditorHost) {
   const remove = (id: string) => {
     const at = find(id)
     if (at) {
-      change((tr) => {
-        // The space that stood before it goes with it when a mark follows.
-        const $pos = tr.doc.resolve(at.pos)
-        const spaced = $pos.nodeBefore?.isText && $pos.nodeBefore.text!.endsWith(' ')
-        const follows = tr.doc.resolve(at.pos + 1).nodeAfter
-        tr.delete(at.pos - (spaced && (!follows || (follows.isText && /^[\s.,;:?!)]/u.test(follows.text!))) ? 1 : 0), at.pos + 1)
-      })
+      change(tr => takeCitation(tr, at.pos))
       editor.value!.view.focus()
     }
     selected.value = undefined

@@ -26,7 +26,7 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
       reader.readAsDataURL(file)
     })
     if (!/^data:image\/(?:png|jpeg|gif);base64,/u.test(src)) { notices.say('Pictures here are PNG, JPEG or GIF files.', { bad: true }); return }
-    const node = { type: 'figure', attrs: { src, alt: file.name.replace(/\.[^.]+$/u, '') }, content: [{ type: 'text', text: 'What the figure shows.' }] }
+    const node = { type: 'figure', attrs: { src, alt: file.name.replace(/\.[^.]+$/u, '') } }
     const chain = editor()!.chain().focus()
     if (pos === undefined) chain.insertContent([node, { type: 'paragraph' }]).run()
     else chain.insertContentAt(pos, node).run()

@@ -5,7 +5,7 @@
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { compose, filingOrder, type Citation, type Composition } from '~~/core/compose/compose'
-import { citationIdsOf, citationsOf, countWords, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
+import { citationIdsOf, citationsOf, countWords, creditedIn, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { withField, type Fields, type Source } from '~~/core/source/model'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { STYLES, styleOf } from '~~/core/styles'
@@ -61,17 +61,23 @@ export const usePaper = defineStore('paper', () => {
   const citations = shallowRef<Citation[]>([])
   /** The place of each citation, by the id of its node. */
   const citationPlaces = shallowRef(new Map<string, number>())
+  /** Sources that tables and figures are taken from. */
+  const credited = shallowRef<string[]>([])
   let signature = ''
   function readCitations(doc: DocNode) {
     const next = citationsOf(doc)
     const ids = citationIdsOf(doc)
-    const now = JSON.stringify([next, ids])
+    const from = creditedIn(doc)
+    const now = JSON.stringify([next, ids, from])
     if (now === signature) return
     signature = now
     citations.value = next
     citationPlaces.value = new Map(ids.map((id, i) => [id, i]))
+    credited.value = from
   }
-  const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: sources.value.filter(s => s.listed).map(s => s.id), ...divided(sources.value) }))
+  /** What is listed without being cited: kept so by the writer, or credited under a table or figure. */
+  const alsoList = computed(() => [...new Set([...sources.value.filter(s => s.listed).map(s => s.id), ...credited.value])])
+  const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: alsoList.value, ...divided(sources.value) }))
   const citedTimes = computed(() => {
     const times = new Map<string, number>()
     for (const citation of citations.value) for (const { id } of citation.items) times.set(id, (times.get(id) ?? 0) + 1)
@@ -265,6 +271,6 @@ export const usePaper = defineStore('paper', () => {
     return (saver?.unsaved().length ?? 0) > 0
   }
 
-  return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, byId, filed, typing, saveState, saveProblem, savedAt, conflict,
+  return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, alsoList, byId, filed, typing, saveState, saveProblem, savedAt, conflict,
     open, decide, changePaper, write, replaceBody, changeSource, changeUse, changePassage, patch, beforeFlush, flush, hasUnsaved }
 })

@@ -18,9 +18,11 @@ describe('two states of a text', () => {
     const doc: DocNode = { type: 'doc', content: [
       { type: 'paragraph', content: [{ type: 'text', text: 'It silts ' }, { type: 'citation', attrs: { data: { items: [{ id: 'a', locator: { label: 'page', place: '4' } }] } } }, { type: 'text', text: '.' }] },
       { type: 'verse', content: [{ type: 'text', text: 'one' }, { type: 'hardBreak' }, { type: 'text', text: 'two' }] },
-      { type: 'table', content: [{ type: 'tableRow', content: [{ type: 'tableCell', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'cell' }] }] }] }] },
+      { type: 'table', attrs: { title: 'Depths' }, content: [{ type: 'tableRow', content: [{ type: 'tableCell', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'cell' }] }] }] }] },
       { type: 'paragraph', content: [{ type: 'citation', attrs: { data: { items: [], words: { after: 'My note.' } } } }] },
+      { type: 'figure', attrs: { credit: 'Drawn <i>here</i>.' }, content: [{ type: 'text', text: 'The wheel' }] },
+      { type: 'paragraph', content: [{ type: 'citation', attrs: { data: { items: [{ id: 'b', prefix: 'see' }], words: { after: 'It <i>silts</i>.' } } } }] },
     ] }
-    expect(paragraphs(doc, id => `key-${id}`)).toEqual(['It silts [key-a p. 4].', 'one / two', 'cell', '[My note.]'])
+    expect(paragraphs(doc, id => `key-${id}`)).toEqual(['It silts [key-a p. 4].', 'one / two', 'Depths', 'cell', '[My note.]', 'The wheel', 'Drawn here.', '[see key-b · It silts.]'])
   })
 })

@@ -2,16 +2,27 @@
 import { diffArrays, diffWordsWithSpace } from 'diff'
 import { readCitation, type DocNode } from '~~/core/sheet/document'
 import { writeLocator } from '~~/core/source/locators'
+import { stripRich } from '~~/core/text/rich'
 
 export interface Change { text: string, kind: 'same' | 'out' | 'in' }
 
-/** The text by paragraphs; a citation is its keys and places in brackets, so that a change of one shows. */
+/** A citation as its keys, places and words in brackets, so that a change of any of them shows. */
+function citationText(node: DocNode, keyOf: (id: string) => string): string {
+  const { items, words } = readCitation(node)
+  const works = items.map(({ id, locator, prefix, suffix }) => [prefix, keyOf(id), writeLocator(locator), suffix].filter(Boolean).join(' ')).join('; ')
+  return `[${[words?.before, works, words?.after].filter(Boolean).map(one => stripRich(one!)).join(' · ') || 'note'}]`
+}
+
+/** The text by paragraphs, the title and credit of a table or figure among them. */
 export function paragraphs(doc: DocNode, keyOf: (id: string) => string): string[] {
   const out: string[] = []
-  const inline = (node: DocNode): string => node.type === 'text' ? node.text ?? '' : node.type === 'hardBreak' ? ' / ' : node.type === 'citation' ? `[${readCitation(node).items.map(i => [keyOf(i.id), writeLocator(i.locator)].filter(Boolean).join(' ')).join('; ') || (readCitation(node).words?.after ?? 'note')}]` : (node.content ?? []).map(inline).join('')
+  const inline = (node: DocNode): string => node.type === 'text' ? node.text ?? '' : node.type === 'hardBreak' ? ' / ' : node.type === 'citation' ? citationText(node, keyOf) : (node.content ?? []).map(inline).join('')
+  const beside = (words: unknown) => { if (typeof words === 'string' && words.trim()) out.push(stripRich(words)) }
   const visit = (node: DocNode) => {
+    if (node.type === 'table') beside(node.attrs?.title)
     if (['paragraph', 'heading', 'verse', 'figure'].includes(node.type)) out.push(inline(node))
     else node.content?.forEach(visit)
+    if (node.type === 'table' || node.type === 'figure') beside(node.attrs?.credit)
   }
   visit(doc)
   return out

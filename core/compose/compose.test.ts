@@ -88,10 +88,10 @@ describe('notes', () => {
   const notes = (citations: Citation[]) => compose(style('chicago-18-notes'), [book], { citations })
   it('gives the first in full and later ones short, with the writer’s own words', () => {
     const composed = notes([
-      { items: [{ id: book.id, prefix: 'see', locator: { label: 'page', place: '41' } }], words: { after: 'The figure is hers.' } },
+      { items: [{ id: book.id, prefix: 'see', locator: { label: 'page', place: '41' } }], words: { after: 'The <i>figure</i> is hers.' } },
       { items: [{ id: book.id }] }, { items: [], words: { after: 'A note of its own.' } },
     ])
-    expect(composed.notes.map(toMarkup)).toEqual(['See Loveday Tremayne, *Working the Tide: Mills and Millers* (Saltmarsh Press, 2018), 41. The figure is hers.', 'Tremayne, *Working the Tide*.', 'A note of its own.'])
+    expect(composed.notes.map(toMarkup)).toEqual(['See Loveday Tremayne, *Working the Tide: Mills and Millers* (Saltmarsh Press, 2018), 41. The *figure* is hers.', 'Tremayne, *Working the Tide*.', 'A note of its own.'])
     expect(composed.citations.map(toMarkup)).toEqual(['^1^', '^2^', '^3^'])
   })
 })
@@ -222,6 +222,8 @@ describe('a note of the writer’s own words', () => {
   it.each<[string, string, Citation, unknown[]]>([
     ['alone, in a style that cites in the text, is a content note (APA 7, 2.13)', 'apa-7', { items: [], words }, ['^1^', ['The survey was never finished.'], [undefined, 1]]],
     ['with a work: the citation, and the note behind it', 'apa-7', { items: [{ id: 'own-a' }], words }, ['(Tremayne, 2018)^1^', ['The survey was never finished.'], [undefined, 1]]],
+    ['an empty one keeps its number while it is written', 'apa-7', { items: [], words: { after: '' } }, ['^1^', [''], [undefined, 1]]],
+    ['its italics print', 'apa-7', { items: [], words: { before: 'Not <i>so</i>.', after: 'See <i>Mud</i> < 3.' } }, ['^1^', ['Not *so*. See *Mud* < 3.'], [undefined, 1]]],
     ['in MLA too (9, 7.1)', 'mla-9', { items: [], words }, ['^1^', ['The survey was never finished.'], [undefined, 1]]],
     ['in a style with notes it is a note among the others', 'chicago-18-notes', { items: [], words }, ['^2^', ['Loveday Tremayne, *Working the Tide* (Saltmarsh, 2018).', 'The survey was never finished.'], [1, 2]]],
     ['before and after a reference', 'chicago-18-notes', { items: [{ id: 'own-a' }], words: { before: 'See', after: 'It is the best.' } }, ['^2^', ['Loveday Tremayne, *Working the Tide* (Saltmarsh, 2018).', 'See Tremayne, *Working the Tide*. It is the best.'], [1, 2]]],

@@ -112,7 +112,8 @@ export function compose(style: Style, sources: readonly Source[], paper: Paper):
       const cited = set.length ? setCitation(style, set, citation.form ?? 'parenthetical') : missing(citation)
       // The writer's own words are a content note in styles that cite in the text (APA 7, 2.13; MLA Handbook 9, 7.1).
       const words = [citation.words?.before, citation.words?.after].map(text => text?.trim()).filter(Boolean).join(' ')
-      if (!words) { noteNumbers.push(undefined); return cited }
+      // An empty note keeps its number: it is being written.
+      if (!words && (citation.items.length || !citation.words)) { noteNumbers.push(undefined); return cited }
       notes.push(own(words, 'words.note'))
       noteNumbers.push(notes.length)
       return [...cited, noteNumber(notes.length)]

@@ -81,7 +81,7 @@ describe('what a paper holds, in the document', () => {
     p(word('Lined', 'underline'), word('caps', 'smallCaps'), word('2', 'subscript'), word('there', 'link'), word('ask Dr. Nolan', 'remark'), note, word('.')),
     { type: 'orderedList', content: [item('one'), item('two')] }, { type: 'bulletList', content: [item('gate')] },
     { type: 'verse', content: [word('The gate fell'), { type: 'hardBreak' }, word('and rose')] },
-    { type: 'table', content: [{ type: 'tableRow', content: [{ type: 'tableHeader', content: [p(word('Pond'))] }, { type: 'tableHeader', content: [p(word('Depth'))] }] }, { type: 'tableRow', content: [{ type: 'tableCell', content: [p(word('A'))] }, { type: 'tableCell', content: [p(cite('a'))] }] }] },
+    { type: 'table', attrs: { title: 'Ponds and <i>depths</i>' }, content: [{ type: 'tableRow', content: [{ type: 'tableHeader', content: [p(word('Pond'))] }, { type: 'tableHeader', content: [p(word('Depth'))] }] }, { type: 'tableRow', content: [{ type: 'tableCell', content: [p(word('A'))] }, { type: 'tableCell', content: [p(cite('a'))] }] }] },
     { type: 'figure', attrs: { src: PIXEL, alt: 'A pond, drawn', credit: 'Note. From there.' }, content: [word('The pond.')] }, { type: 'pageBreak' }, p(word('After.')),
   ] }
   async function parts(details: Record<string, string> = {}) {
@@ -96,8 +96,10 @@ describe('what a paper holds, in the document', () => {
     expect(xml).toMatch(/The gate fell.*<w:br\/>.*and rose/su)
     expect(xml.replace(/<[^>]+>/gu, '')).toContain('(Tremayne, 2018)')
     expect(xml).toContain('descr="A pond, drawn"')
-    expect(xml).toContain('Figure 1. ')
-    expect(xml).toContain('Note. From there.')
+    // APA sets number and title above, on lines of their own (7.24), and the note below.
+    const lines = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(([p]) => (p.includes('<w:drawing>') ? '[picture]' : p.replace(/<[^>]+>/gu, '')))
+    expect(lines.slice(lines.indexOf('Figure 1'), lines.indexOf('Figure 1') + 4)).toEqual(['Figure 1', 'The pond.', '[picture]', 'Note. From there.'])
+    expect(lines.slice(lines.indexOf('Table 1'), lines.indexOf('Table 1') + 3)).toEqual(['Table 1', 'Ponds and depths', 'Pond'])
     expect(files.some(name => name.startsWith('word/media/'))).toBe(true)
     expect(numbering).toContain('w:val="decimal"')
     // A content note in a style that cites in the text (APA 7, 2.13).

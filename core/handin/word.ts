@@ -7,7 +7,8 @@ import {
   type ISectionOptions, type ParagraphChild,
 } from 'docx'
 import { compose, type Composition, type Paper } from '../compose/compose'
-import { blocksOf, citationsOf, raiseAfterPunctuation, type Block, type DocNode, type InlinePiece } from '../sheet/document'
+import { captionLines, creditLine, labelOf } from '../sheet/captions'
+import { blocksOf, citationsOf, creditedIn, raiseAfterPunctuation, type Block, type DocNode, type InlinePiece } from '../sheet/document'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/types'
 import type { Run } from '../text/runs'
@@ -32,12 +33,12 @@ const FONT = 'Times New Roman'
 
 export function buildWordDocument(paper: PaperToPrint): Document {
   const { style } = paper
-  const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: paper.alsoList, ...(paper.divisions ? { divisions: paper.divisions } : {}) })
+  const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: [...paper.alsoList, ...creditedIn(paper.body)], ...(paper.divisions ? { divisions: paper.divisions } : {}) })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }
   const endnotes = paper.details.notes === 'endnotes'
   const raised = style.citation.system === 'notes' || style.citation.numbers?.afterPunctuation
   const blocks = blocksOf(paper.body)
-  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript), style.stopsInside) : blocks).flatMap(block => setBlock(block, { style, composition, spacing, endnotes }))
+  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript), style.stopsInside) : blocks).flatMap(block => setBlock(block, { style, composition, spacing, endnotes, sources: paper.sources }))
   const children = [...titleBlock(paper, spacing), ...body, ...listParagraphs(style, composition, paper.annotations)]
   const section: ISectionOptions = {
     properties: { page: { size: { width: 12240, height: 15840 }, margin: { top: INCH, right: INCH, bottom: INCH, left: INCH, header: HALF_INCH } } },
@@ -57,7 +58,7 @@ export function buildWordDocument(paper: PaperToPrint): Document {
   })
 }
 
-interface Setting { style: Style, composition: Composition, spacing: Spacing, endnotes: boolean }
+interface Setting { style: Style, composition: Composition, spacing: Spacing, endnotes: boolean, sources: readonly Source[] }
 
 type Spacing = { line: number, lineRule: (typeof LineRuleType)[keyof typeof LineRuleType], before: number, after: number }
 
@@ -74,7 +75,7 @@ function setBlock(block: Block, setting: Setting): (Paragraph | Table)[] {
     case 'quotation': return [new Paragraph({ children, spacing, indent: { left: HALF_INCH } })]
     case 'verse': return [new Paragraph({ children, spacing, indent: { left: HALF_INCH } })]
     case 'page-break': return [new Paragraph({ children: [new PageBreak()] })]
-    case 'table': return [setTable(block, setting)]
+    case 'table': return setCaptioned('table', block, [setTable(block, setting)], setting)
     case 'figure': return setFigure(block, setting)
     case 'list-item': return [new Paragraph({ children, spacing, ...(block.numbered === undefined ? { bullet: { level: Math.min(3, block.level) } } : { numbering: { reference: `list-${block.numbered}`, level: Math.min(3, block.level) } }) })]
     default: return [new Paragraph({ children, spacing, indent: { firstLine: style.page.firstLineIndent } })]
@@ -110,15 +111,23 @@ function setTable({ rows = [], headed }: Block, setting: Setting): Table {
   })
 }
 
-function setFigure(block: Block, setting: Setting): Paragraph[] {
+function setFigure(block: Block, setting: Setting): (Paragraph | Table)[] {
   const picture = /^data:image\/(png|jpeg|gif);base64,([A-Za-z0-9+/=]+)$/u.exec(block.picture ?? '')
-  const label = new TextRun({ text: `Figure ${block.figure}. `, bold: true, color: '000000', font: FONT, size: 24 })
   const size = picture ? pictureSize(picture[2]!) : undefined
-  return [
-    ...(picture && size ? [new Paragraph({ keepNext: true, children: [new ImageRun({ type: picture[1] === 'jpeg' ? 'jpg' : picture[1] as 'png' | 'gif', data: picture[2]!, transformation: fitted(size), altText: { name: `Figure ${block.figure}`, title: '', description: block.alt ?? '' } })] })] : []),
-    new Paragraph({ children: [label, ...setPieces(block.pieces, setting)], spacing: setting.spacing }),
-    ...(block.credit ? [new Paragraph({ children: textRuns(block.credit, {}), spacing: setting.spacing })] : []),
-  ]
+  const name = labelOf(setting.style.page.captions.figure, block.number ?? 1)
+  return setCaptioned('figure', block, picture && size
+    ? [new Paragraph({ keepNext: true, children: [new ImageRun({ type: picture[1] === 'jpeg' ? 'jpg' : picture[1] as 'png' | 'gif', data: picture[2]!, transformation: fitted(size), altText: { name, title: '', description: block.alt ?? '' } })] })]
+    : [], setting)
+}
+/** A table or figure with its caption above or below, as the style wants, and its credit line beneath. */
+function setCaptioned(what: 'table' | 'figure', block: Block, thing: (Paragraph | Table)[], setting: Setting): (Paragraph | Table)[] {
+  const { style, spacing, sources, composition } = setting
+  const form = style.page.captions[what]
+  const above = form.place === 'above'
+  const lines = captionLines(form, block.number ?? 1, block.pieces)
+  const caption = lines.map((line, i) => new Paragraph({ children: setPieces(line, setting), spacing, ...(above || i < lines.length - 1 ? { keepNext: true } : {}), ...(form.centred ? { alignment: AlignmentType.CENTER } : {}) }))
+  const credit = creditLine(style, block, sources, composition.list)
+  return [...(above ? [...caption, ...thing] : [...thing, ...caption]), ...(credit.length ? [new Paragraph({ children: runsToText(credit), spacing })] : [])]
 }
 /** Points, within six inches by eight. */
 function fitted({ width, height }: { width: number, height: number }): { width: number, height: number } {

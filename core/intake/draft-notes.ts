@@ -48,7 +48,7 @@ export class NoteReader {
     for (;;) {
       const semicolon = nextPart(text, at)
       const one = this.one(note, text, at, semicolon < 0 ? text.length : semicolon)
-      if (!one || one.words?.before && items.length) { this.last = undefined; return undefined }
+      if (!one || (one.words?.before && items.length)) { this.last = undefined; return undefined }
       items.push(one.item)
       if (one.words) words = { ...words, ...one.words }
       // Words that begin a sentence of their own go on to the note's end.
@@ -125,7 +125,7 @@ function named(known: Known, part: string): { begins: number, from: number, behi
     const whole = run(known.title, i)
     const bare = /^(?:the|an?)$/u.test(known.title[0] ?? '') ? run(known.title.slice(1), i) : 0
     const n = Math.max(whole, bare)
-    if (n > title && (n >= Math.min(2, known.title.length) || known.title.length === 1 || n === 1 && known.title[0]!.length > 4)) { title = n; at = i + n }
+    if (n > title && (n >= Math.min(2, known.title.length) || (n === 1 && known.title[0]!.length > 4))) { title = n; at = i + n }
     if (title >= 2) break
   }
   if (!first.length && title < Math.min(2, known.title.length)) return undefined

@@ -28,6 +28,7 @@ describe('what is pasted', () => {
     ['lists that stand between items, as some editors copy them', '<ul><li>One</li><ul><li>In it</li></ul>loose<li>Two</li></ul>', 'bulletList[listItem[paragraph[One]bulletList[listItem[paragraph[In it]]]]listItem[paragraph[loose]]listItem[paragraph[Two]]]'],
     ['lists and headings in a block quotation', '<blockquote><h3>Why</h3><ul><li>Mud</li></ul></blockquote>', 'blockquote[heading3[Why]bulletList[listItem[paragraph[Mud]]]]'],
     ['what stands in cells, and a caption', '<table><caption>Silt</caption><tr><td><ul><li>Mud</li></ul></td><td><table><tr><td>a</td><td>b</td></tr></table></td></tr></table>', 'table[tableRow[tableCell[bulletList[listItem[paragraph[Mud]]]]tableCell[paragraph[a]paragraph[b]]]]'],
+    ['a table’s number and title above it', '<p>Table 2. Silt in <i>Scapha</i></p><table><tr><td>1</td><td>2</td></tr></table>', 'table[tableRow[tableCell[paragraph[1]]tableCell[paragraph[2]]]]'],
     ['a picture that comes with it, with its caption', '<p>A<img src="data:image/png;base64,iVBOR" alt="wheel"></p><p>Figure 3. The <i>wheel</i></p>', 'paragraph[A] | figure[The i(wheel)]'],
     ['tables', '<table><tr><th>A</th><th>B</th></tr><tr><td>1</td><td></td></tr></table>', 'table[tableRow[tableHeader[paragraph[A]]tableHeader[paragraph[B]]]tableRow[tableCell[paragraph[1]]tableCell[paragraph[]]]]'],
     ['a box around text is no table', '<table><tr><td><p>Only</p></td></tr></table>', 'paragraph[Only]'],

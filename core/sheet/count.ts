@@ -1,5 +1,6 @@
 /** Words as instructors count them: the text alone, or with block quotations, notes and the list. */
 import type { Composition } from '../compose/compose'
+import { stripRich } from '../text/rich'
 import { plain } from '../text/runs'
 import { blocksOf, type Block, type DocNode } from './document'
 
@@ -28,9 +29,10 @@ export function countParts(doc: DocNode, composition: Pick<Composition, 'citatio
   const out: WordCounts = { text: 0, headings: 0, quoted: 0, blockQuotations: 0, captions: 0, citations: 0, notes: 0, list: 0 }
   const visit = (block: Block) => {
     const text = textOf(block)
-    if (block.type === 'heading') out.headings += words(text)
+    if (block.rows) out.captions += words(text) + words(stripRich(block.credit ?? ''))
+    else if (block.type === 'heading') out.headings += words(text)
     else if (block.type === 'quotation') out.blockQuotations += words(text)
-    else if (block.type === 'figure') out.captions += words(text) + words(block.credit ?? '')
+    else if (block.type === 'figure') out.captions += words(text) + words(stripRich(block.credit ?? ''))
     else {
       out.text += words(text)
       for (const [quotation] of text.matchAll(/“[^“”]*”/gu)) out.quoted += words(quotation)

@@ -5,6 +5,7 @@
 import { z } from 'zod'
 import type { Citation, Paper } from '../compose/compose'
 import { labelSchema } from '../source/locators'
+import { parseRich } from '../text/rich'
 import { raisedAt } from './placement'
 
 export const citationSchema = z.object({
@@ -73,9 +74,9 @@ export function replaceCited(node: DocNode, from: string, to: string): DocNode {
     const once = items.filter((item, i) => items.findIndex(other => other.id === item.id && JSON.stringify(other.locator) === JSON.stringify(item.locator)) === i)
     return { ...node, attrs: { ...node.attrs, data: { ...data, items: once } } }
   }
-  if (!node.content) return node
-  const content = node.content.map(child => replaceCited(child, from, to))
-  return content.every((child, i) => child === node.content![i]) ? node : { ...node, content }
+  const attrs = node.attrs?.from === from ? { ...node.attrs, from: to } : node.attrs
+  const content = node.content?.map(child => replaceCited(child, from, to))
+  return attrs === node.attrs && (content ?? []).every((child, i) => child === node.content![i]) ? node : { ...node, ...(attrs ? { attrs } : {}), ...(content ? { content } : {}) }
 }
 
 /** Where sources are cited: for each citation of one of them, the words of its paragraph around it. */
@@ -135,16 +136,28 @@ export interface Block {
   /** A table: its rows of cells, each a run of blocks; the first row's cells are headings if `headed`. */
   rows?: Block[][][]
   headed?: boolean
-  /** A figure: its picture as a data address, and the credit line under the caption. */
+  /** A figure: its picture as a data address. Its pieces are its caption, as a table's are its title. */
   picture?: string
   /** What it shows, in words, for those who cannot see it. */
   alt?: string
+  /** Of a table or figure: the line under it in the writer's own words (rich text), and the source that it is taken from. */
   credit?: string
-  /** Figures count from 1. */
-  figure?: number
+  from?: string
+  /** Tables count from 1, and so do figures. */
+  number?: number
 }
 
 const MARKS = { italic: 'italic', bold: 'bold', underline: 'underline', superscript: 'superscript', subscript: 'subscript', smallCaps: 'smallCaps' } as const
+
+/** Rich text as pieces. */
+export const richPieces = (rich: string): InlinePiece[] => parseRich(rich).map(({ kept: _, ...segment }) => segment)
+
+/** The sources that tables and figures are taken from: they are listed, though nothing in the text may cite them. */
+export function creditedIn(doc: DocNode): string[] {
+  const out = new Set<string>()
+  walk(doc, (node) => { if ((node.type === 'figure' || node.type === 'table') && node.attrs?.from) out.add(String(node.attrs.from)) })
+  return [...out]
+}
 
 /** Words marked as the writer's own remarks never print. */
 const isRemark = (node: DocNode): boolean => node.marks?.some(mark => mark.type === 'remark') ?? false
@@ -154,6 +167,8 @@ export function blocksOf(doc: DocNode): Block[] {
   let citation = 0
   let lists = 0
   let figures = 0
+  let tables = 0
+  const beneath = ({ attrs }: DocNode): Pick<Block, 'credit' | 'from'> => ({ ...(attrs?.credit ? { credit: String(attrs.credit) } : {}), ...(attrs?.from ? { from: String(attrs.from) } : {}) })
   const inline = (node: DocNode): InlinePiece[] => (node.content ?? []).flatMap((child): InlinePiece[] => {
     if (child.type === 'citation') return [{ text: '', citation: citation++ }]
     if (child.type === 'hardBreak') return [{ text: '\n' }]
@@ -172,10 +187,11 @@ export function blocksOf(doc: DocNode): Block[] {
       case 'paragraph': return [{ ...inside, pieces: inline(node) }]
       case 'verse': return [{ type: 'verse', level: 0, pieces: inline(node) }]
       case 'pageBreak': return [{ type: 'page-break', level: 0, pieces: [] }]
-      case 'figure': return [{ type: 'figure', level: 0, pieces: inline(node), figure: ++figures, ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}), ...(node.attrs?.alt ? { alt: String(node.attrs.alt) } : {}), ...(node.attrs?.credit ? { credit: String(node.attrs.credit) } : {}) }]
+      case 'figure': return [{ type: 'figure', level: 0, pieces: inline(node), number: ++figures, ...beneath(node), ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}), ...(node.attrs?.alt ? { alt: String(node.attrs.alt) } : {}) }]
       case 'table': {
+        const number = ++tables
         const rows = (node.content ?? []).map(row => (row.content ?? []).map(cell => (cell.content ?? []).flatMap(child => visit(child, { type: 'paragraph', level: 0 }))))
-        return [{ type: 'table', level: 0, pieces: [], rows, headed: node.content?.[0]?.content?.every(cell => cell.type === 'tableHeader') ?? false }]
+        return [{ type: 'table', level: 0, number, pieces: richPieces(String(node.attrs?.title ?? '')), ...beneath(node), rows, headed: node.content?.[0]?.content?.every(cell => cell.type === 'tableHeader') ?? false }]
       }
       case 'blockquote': return (node.content ?? []).flatMap(child => visit(child, { type: 'quotation', level: 0 }))
       case 'bulletList': case 'orderedList': {

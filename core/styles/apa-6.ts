@@ -57,6 +57,8 @@ export const apa6: Style = {
   dates: { ...apa7.dates, forms: { ...apa7.dates.forms, monthly: { day: '{year}, {month}', month: '{year}, {month}', year: '{year}' } } },
   url: { scheme: true, doi: 'doi:{doi}' },
   citation: { ...apa7.citation, laterNames: { names: 'later', narrative: 'laterNarrative' } },
+  // A figure's caption follows its number below it; a table's title stands above in italics (APA 6, 5.12, 5.23).
+  page: { ...apa7.page, captions: { table: { label: 'Table {n}', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}.', labelled: 'italic', between: ' ', place: 'below' } } },
   parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}, from {url}]|[Retrieved from {url}]>' },
   kinds,
   rules: {

@@ -1,7 +1,7 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { etAl, locatorWords, MONTHS_FULL, nameForm, SEASONS_US, SPACED, YEAR } from './shared'
+import { etAl, locatorWords, MONTHS_FULL, nameForm, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -11,7 +11,7 @@ export const apa7: Style = {
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: false,
   capitals: { roman: SENTENCE, quoted: SENTENCE, italic: SENTENCE },
   onlineReferenceAsBook: true,
-  caption: '*Note*. From <container?"{title:headline}"|*{title:headline}*>{&, }[by {lead:inline,bare}]{&, }{year!}{&, }<container?*{container}*[, *{volume}*<issue?({issue})>][, {pp}]|{archive}|{publisher}>[ ({url})][ ({doi})]',
+  caption: '*Note*. From <container?"{title:headline}"|*{title:headline}*>{&, }[by {lead:inline,bare}]{&, }{year!}{&, }<container?*{container:headline}*[, *{volume}*<issue?({issue})>][, {pp}]|{archive}|{publisher}>[ ({url})][ ({doi})]',
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...inverted, pair: ', & ', last: ', & ', etAl: etAl(21, 19, { withLast: ', . . . ' }) }),
@@ -65,7 +65,9 @@ export const apa7: Style = {
     locators: locatorWords({ chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },
-  page: { titlePage: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, headings: 'centred-bold' },
+  page: { titlePage: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, headings: 'centred-bold', ellipsis: { points: SPACED_POINTS },
+    // Number in bold, title in italics on a line of its own, both above (APA 7, 7.10–7.11, 7.24).
+    captions: { table: { label: 'Table {n}', labelled: 'bold', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}', labelled: 'bold', between: '\n', titled: 'italic', place: 'above' } } },
   frame: '<lead?{lead}{&. }({date!})[. {@what}]|{@what}{&. }({date!})>[. {@inside}][. {@where}][. {@link}][. {@reprint}]',
   parts: {
     link: '<doi|{doi}|accessed?[Retrieved {accessed}, from {url}]|{url}>',

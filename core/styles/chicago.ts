@@ -4,7 +4,7 @@
  */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Layout, Rule, Style } from './types'
-import { etAl, locatorWords, MDY, MONTHS_FULL, nameForm, SEASONS_US, YEAR } from './shared'
+import { captions, etAl, locatorWords, MDY, MONTHS_FULL, nameForm, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
 
@@ -71,7 +71,9 @@ export function chicago({ edition, authorDate }: Variant): Style {
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },
     list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true },
-    page: { titlePage: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100 }, headings: 'centred-bold' },
+    page: { titlePage: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100 }, headings: 'centred-bold', ellipsis: { points: SPACED_POINTS },
+      // Chicago 18, 3.23 and 3.56.
+      captions: captions('Table {n}.', 'Figure {n}.') },
     frame: '<%ad?<lead?{lead}{&. }{@y}[. {@what}]|@standIn?{@standIn}{&. }{@y}{&. }{@what}|{@what}{&. }{@y}>|<lead?{lead}[. {@what}]|@standIn?{@standIn}{&. }{@what}|{@what}>>[. {@inside}][. {@seen}][. {@link}]',
     noteFrame: '{lead:note}{&, }{@title}{&, }{@noteInside}{&, }{@seen}{&, }{locator}{&, }{@link}',
     parts: {

@@ -1,7 +1,7 @@
 /** IEEE: IEEE Reference Guide (2023) and IEEE Editorial Style Manual. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { etAl, locatorWords, MDY, MONTHS_IEEE, nameForm, SEASONS_US, SPACED, YEAR } from './shared'
+import { etAl, locatorWords, MDY, MONTHS_IEEE, nameForm, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -47,7 +47,9 @@ export const ieee: Style = {
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', afterPunctuation: false, narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, headings: 'plain' },
+  page: { titlePage: false, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, headings: 'plain', ellipsis: { points: SPACED_POINTS },
+    // IEEE Editorial Style Manual: tables have Roman numerals, above; figures “Fig. 1.”, below.
+    captions: { table: { label: 'TABLE {N}', between: '\n', place: 'above', centred: true }, figure: { label: 'Fig. {n}.', between: ' ', place: 'below' } } },
   frame: '{lead}{&, }{@what}{&, }{@inside}{@link}',
   parts: {
     link: '<doi?[, {doi}]|accessed?[. Accessed: {accessed}][. ⟦Online⟧. Available: {url}]|link?[. ⟦Online⟧. Available: {url}]>',

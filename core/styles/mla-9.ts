@@ -1,7 +1,7 @@
 /** MLA 9: MLA Handbook, 9th edition (2021). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { DMY, etAl, locatorWords, MONTHS_MLA, nameForm, SEASONS_US, YEAR } from './shared'
+import { DMY, etAl, locatorWords, MONTHS_MLA, nameForm, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: Infinity } as const
 
@@ -50,7 +50,9 @@ export const mla9: Style = {
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }),
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: 'plain' },
+  page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: 'plain', ellipsis: { points: SPACED_POINTS, atEnd: true },
+    // A table's number and title stand above it on lines of their own, a figure's below (MLA Handbook 9, 1.7).
+    captions: { table: { label: 'Table {n}', between: '\n', place: 'above' }, figure: { label: 'Fig. {n}.', between: ' ', place: 'below' } } },
   frame: '{lead}{&. }{@what}{&. }{@inside}{&. }{@tail}',
   parts: {
     link: '<{doi}|{url}>',

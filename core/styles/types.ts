@@ -168,6 +168,21 @@ export interface PageRules {
   /** Words (or lines) from which a quotation becomes a block. */
   blockQuote: { words?: number, lines?: number }
   headings: 'centred-bold' | 'plain'
+  captions: { table: CaptionForm, figure: CaptionForm }
+  /** The points that stand for words left out of a quotation, and whether they stand at its end too where it ends as a sentence. */
+  ellipsis: { points: string, atEnd?: boolean }
+}
+
+/** How a table or a figure of the paper is numbered and titled. */
+export interface CaptionForm {
+  /** `{n}` is the number, `{N}` the number in Roman capitals. */
+  label: string
+  labelled?: 'bold' | 'italic'
+  /** Between label and title; a line break sets each on a line of its own. */
+  between: string
+  titled?: 'bold' | 'italic'
+  place: 'above' | 'below'
+  centred?: boolean
 }
 
 export interface Rule { says: string, source: string }

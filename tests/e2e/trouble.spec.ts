@@ -83,6 +83,15 @@ test('two tabs on one paper: neither text is lost', async ({ page, context }) =>
   await other.keyboard.type('Written in the second tab.')
   await expect(other.getByRole('alert')).toContainText('This paper was changed in another tab')
   await other.keyboard.type(' More.')
+  // Side by side: each text in a column of its own, what is its own marked.
+  await other.getByRole('button', { name: 'See both' }).click()
+  const bar = other.getByRole('alert')
+  await expect(bar).toContainText('The other tab’sThis tab’s')
+  const [theirs, mine] = [bar.getByText('Written in the first tab.'), bar.getByText('Written in the second tab. More.')]
+  await expect(theirs.locator('mark').first()).toHaveText('first')
+  const [left, right] = [await theirs.boundingBox(), await mine.boundingBox()]
+  expect(left!.x + left!.width).toBeLessThanOrEqual(right!.x)
+  expect(Math.abs(left!.y - right!.y)).toBeLessThan(4)
   await other.getByRole('button', { name: 'Go on with this tab’s' }).click()
   await expect(other.getByTestId('save-state')).toContainText(/^Saved/u)
   const text = JSON.stringify((await (await page.request.get(`/api/papers/${id}`)).json()))

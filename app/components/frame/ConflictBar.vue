@@ -44,12 +44,10 @@ const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
       v-if="beside"
       class="mt-3 max-h-[50vh] overflow-auto border-t border-rule pt-3"
     >
-      <p class="pb-2 text-[13px] text-soft">
-        <del class="text-madder">Struck out</del> is in the other tab only; <ins class="bg-tint text-verdigris">underlined</ins> is in this one only.
-      </p>
       <WriteComparedText
         :before="store.conflict.body"
         :after="store.body"
+        :beside="['The other tab’s', 'This tab’s']"
       />
     </div>
   </div>

@@ -22,7 +22,7 @@ const forms = computed(() => props.data.items.length === 0
       const citations = [...store.citations]
       const at = props.place ?? citations.length
       citations[at] = { ...props.data, form }
-      const composed = compose(store.style, store.sources, { citations, alsoList: store.sources.filter(s => s.listed).map(s => s.id) })
+      const composed = compose(store.style, store.sources, { citations, alsoList: store.alsoList })
       return { form, runs: composed.citations[at]!, note: composed.noteNumbers[at] === undefined ? undefined : composed.notes[composed.noteNumbers[at]! - 1] }
     }).filter((f, i, all) => plain(f.runs).trim() !== '' && all.findIndex(o => plain(o.runs) === plain(f.runs)) === i))
 
@@ -147,17 +147,19 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
         ><RunText :runs="note" /></span>
       </button>
     </div>
-    <label
+    <div
       v-if="(notes || data.words?.after || data.words?.before) && !adding"
-      class="mb-2 block"
-    ><span class="text-[12.5px] text-soft">your own words in the note</span>
-      <textarea
-        rows="2"
-        class="line text-[14px]"
-        :value="data.words?.after ?? ''"
-        @input="set({ words: { ...data.words, after: ($event.target as HTMLTextAreaElement).value } })"
-      /></label>
-    <div class="flex flex-wrap gap-x-5 gap-y-1 text-[14px]">
+      class="mb-2 text-[14px]"
+    >
+      <span class="text-[12.5px] text-soft">your own words in the note</span>
+      <WriteNoteWords
+        :words="data.words?.after ?? ''"
+        label="Your own words in the note"
+        @change="set({ words: { ...data.words, after: $event } })"
+        @done="emit('done')"
+      />
+    </div>
+    <div class="flex flex-wrap gap-x-[13px] gap-y-1 text-[14px]">
       <button
         v-if="!adding"
         class="act"

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { DocNode } from '~~/core/sheet/document'
-import { compareTexts, paragraphs } from '~/utils/compare'
+import { compareTexts, paragraphs, type Change } from '~/utils/compare'
 
-/** Two texts as one: what is only in the first struck out, what is only in the second underlined. Unchanged stretches are folded. */
-const props = defineProps<{ before: DocNode, after: DocNode }>()
+/**
+ * Two texts compared: as one, what is only in the first struck out and what is only in the second underlined; or side by
+ * side, each with its own words marked. Unchanged stretches are folded.
+ */
+const props = defineProps<{ before: DocNode, after: DocNode, beside?: readonly [before: string, after: string] }>()
 const store = usePaper()
 const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
 const lines = computed(() => compareTexts(paragraphs(props.before, keyOf), paragraphs(props.after, keyOf)))
@@ -23,44 +26,84 @@ const shown = computed(() => {
   if (folded) out.push({ folded })
   return out
 })
+const alike = computed(() => !lines.value.some((_, i) => changed(i)))
+const looks = computed(() => alike.value && JSON.stringify(props.before) !== JSON.stringify(props.after))
+/** One side of a paragraph: what both have, and what this side alone has. */
+const side = (i: number, without: Change['kind']) => lines.value[i]!.filter(change => change.kind !== without)
 </script>
 
 <template>
   <div class="font-page text-[15.5px] leading-relaxed">
     <p
-      v-if="!lines.some((_, i) => changed(i))"
+      v-if="alike"
       class="font-ui text-soft"
     >
-      The two are the same, word for word.
+      The two are the same, word for word{{ looks ? '; they differ in how words are set (italics, headings, lists) or in their order in a table' : '' }}.
     </p>
-    <template
-      v-for="(one, n) in shown"
-      v-else
-      :key="n"
-    >
-      <p
-        v-if="'folded' in one"
-        class="py-1 font-ui text-[13px] text-soft"
+    <template v-else>
+      <div
+        v-if="beside"
+        class="sticky top-0 z-10 hidden grid-cols-2 gap-x-8 border-b border-rule bg-leaf pb-1 font-ui text-[14px] font-semibold sm:grid"
       >
-        {{ one.folded === 1 ? 'a paragraph' : `${one.folded} paragraphs` }} the same
-      </p>
-      <p
-        v-else
-        class="mb-2"
+        <span>{{ beside[0] }}</span><span>{{ beside[1] }}</span>
+      </div>
+      <template
+        v-for="(one, n) in shown"
+        :key="n"
       >
-        <template
-          v-for="(change, k) in lines[one.i]"
-          :key="k"
+        <p
+          v-if="'folded' in one"
+          class="py-1 font-ui text-[13px] text-soft"
         >
-          <del
-            v-if="change.kind === 'out'"
-            class="text-madder"
-          >{{ change.text }}</del><ins
-            v-else-if="change.kind === 'in'"
-            class="bg-tint text-verdigris underline"
-          >{{ change.text }}</ins><template v-else>{{ change.text }}</template>
-        </template>
-      </p>
+          {{ one.folded === 1 ? 'a paragraph' : `${one.folded} paragraphs` }} the same
+        </p>
+        <div
+          v-else-if="beside"
+          class="grid gap-x-8 gap-y-1 py-1.5 sm:grid-cols-2"
+          :class="n > 0 && 'border-t border-rule'"
+        >
+          <p
+            v-for="(without, k) in (['in', 'out'] as const)"
+            :key="without"
+            :class="!changed(one.i) && k === 1 && 'max-sm:hidden'"
+          >
+            <b
+              v-if="changed(one.i)"
+              class="block font-ui text-[12.5px] font-normal text-soft sm:hidden"
+            >{{ beside[k] }}</b>
+            <span
+              v-if="!side(one.i, without).length"
+              class="font-ui text-[13px] text-soft"
+            >not in this one</span>
+            <template
+              v-for="(change, m) in side(one.i, without)"
+              :key="m"
+            >
+              <mark
+                v-if="change.kind !== 'same'"
+                class="rounded-[2px] bg-wash text-ink"
+              >{{ change.text }}</mark><template v-else>{{ change.text }}</template>
+            </template>
+          </p>
+        </div>
+        <p
+          v-else
+          class="mb-2"
+        >
+          <template
+            v-for="(change, k) in lines[one.i]"
+            :key="k"
+          >
+            <del
+              v-if="change.kind === 'out'"
+              class="text-madder"
+            >{{ change.text }}</del><ins
+              v-else-if="change.kind === 'in'"
+              class="bg-tint text-verdigris underline"
+            >{{ change.text }}</ins><template v-else>{{ change.text }}</template>
+          </template>
+        </p>
+      </template>
     </template>
   </div>
 </template>

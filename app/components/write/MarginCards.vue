@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { useEventListener, useResizeObserver } from '@vueuse/core'
 import { composeAlone } from '~~/core/compose/compose'
-import { quotedBefore, straysFrom } from '~~/core/check/quoted'
 import { writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
 import { textOf } from '~~/core/source/model'
 import type { CitationData } from '~~/core/sheet/document'
 import type { PaperEditor } from '~/editor/usePaperEditor'
+import { strayWords } from './CitationCard.vue'
 
 /** The margin: a card level with each citation's line. Cards give way downwards, and join where they crowd; only those near the window are drawn. */
 const props = defineProps<{ editor: PaperEditor, sheet: HTMLElement | null }>()
 const store = usePaper()
 const margin = useTemplateRef<HTMLElement>('margin')
+const drawn = useTemplateRef<HTMLElement[]>('drawn')
 const { selected } = props.editor
 /** Cards this far from where they belong join the one above. */
 const CROWDED = 130
@@ -60,7 +61,16 @@ function level() {
 watch([ids, () => store.composition, selected, () => store.body], () => nextTick(level), { immediate: true })
 useResizeObserver(() => props.sheet, level)
 useResizeObserver(margin, level)
+// An open card grows and shrinks with what is done in it.
+useResizeObserver(drawn, level)
 if (import.meta.client) useEventListener(window, 'scroll', level, { passive: true })
+// An open card is seen whole: the page moves to it, and no more than it must.
+watch(selected, async (id) => {
+  if (!id) return
+  await nextTick()
+  level()
+  setTimeout(() => margin.value?.querySelector(`[data-card].open`)?.scrollIntoView({ block: 'nearest' }), 180)
+})
 onMounted(() => { level(); setTimeout(level, 300); void document.fonts?.ready.then(level) })
 
 const dataOf = (id: string): CitationData | undefined => store.citations[store.citationPlaces.get(id) ?? -1] as CitationData | undefined
@@ -74,17 +84,7 @@ function summary(id: string): { head: string, line: string } {
   const line = [note, sources.map(({ item, source }) => [source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[?\d+\]?$/u, m => (store.style.citation.system === 'author-date' ? m : '')) : '', writeLocator(item.locator)].filter(Boolean).join(' · ')).join('; ')].filter(Boolean).join(' · ')
   return { head, line }
 }
-/** Words of the quotation before a citation that its passage does not have. */
-function stray(id: string): string | undefined {
-  const passages = (dataOf(id)?.passages ?? []).map(one => store.passages.find(p => p.id === one)).filter(p => p?.form === 'quotation')
-  const at = passages.length ? props.editor.find(id) : undefined
-  if (!at) return undefined
-  const $pos = props.editor.editor.value!.state.doc.resolve(at.pos)
-  const block = $pos.depth > 1 && $pos.node($pos.depth - 1).type.name === 'blockquote'
-  const quotation = quotedBefore($pos.parent.textBetween(0, $pos.parentOffset, ' ', ''), block) ?? quotedBefore(`${$pos.parent.textBetween($pos.parentOffset, $pos.parent.content.size, ' ', '')} `, false)
-  return quotation ? straysFrom(quotation, passages.map(p => p!.words).join(' '))?.words : undefined
-}
-const near = computed(() => (selected.value ? (void store.citations, props.editor.neighbours(selected.value)) : {}))
+const stray = (id: string) => (void store.body, strayWords(id, props.editor, store))
 /** The citation under the pointer, so that its card shows itself. */
 const under = ref<string>()
 if (import.meta.client) {
@@ -105,9 +105,10 @@ function hover(id: string, on: boolean) {
     <div
       v-for="card in cards"
       :key="card.ids[0]"
+      ref="drawn"
       :data-card="card.ids[0]"
       class="card absolute right-0 left-0"
-      :class="card.ids.includes(selected ?? '') ? 'leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : ['border-l-2 py-0.5 pl-3', card.ids.includes(under ?? '') ? 'border-l-verdigris bg-tint' : 'border-l-weld']"
+      :class="card.ids.includes(selected ?? '') ? 'open leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : ['border-l-2 py-0.5 pl-3', card.ids.includes(under ?? '') ? 'border-l-verdigris bg-tint' : 'border-l-weld']"
       :style="{ top: `${card.top}px` }"
     >
       <template
@@ -134,41 +135,13 @@ function hover(id: string, on: boolean) {
         >
           Not in its passage: “{{ stray(id) }}”
         </p>
-        <WriteCitationEditor
+        <WriteCitationCard
           v-if="selected === id && dataOf(id)"
-          :data="dataOf(id)!"
-          :place="store.citationPlaces.get(id)!"
+          :id="id"
+          :editor="editor"
           headed
-          @change="editor.update(id, $event)"
           @done="selected = undefined; editor.editor.value?.view.focus()"
-        >
-          <button
-            v-if="dataOf(id)!.items.length > 1"
-            class="quiet"
-            @click="editor.split(id)"
-          >
-            Split
-          </button>
-          <button
-            v-if="near.before || near.after"
-            class="quiet"
-            @click="editor.join(id, (near.before ?? near.after)!)"
-          >
-            Join with {{ near.before ? 'the one before' : 'the next' }}
-          </button>
-          <button
-            class="quiet"
-            @click="editor.copy(id)"
-          >
-            Copy
-          </button>
-          <button
-            class="quiet ml-auto"
-            @click="editor.remove(id)"
-          >
-            Remove
-          </button>
-        </WriteCitationEditor>
+        />
       </template>
     </div>
     <p
@@ -181,5 +154,5 @@ function hover(id: string, on: boolean) {
 </template>
 
 <style scoped>
-.card { transition: top 140ms ease-out; }
+.card { transition: top 140ms ease-out; scroll-margin: 124px 0 56px; }
 </style>

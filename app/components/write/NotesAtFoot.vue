@@ -17,14 +17,22 @@ const shown = ref(SOME)
 const end = useTemplateRef<HTMLElement>('end')
 useIntersectionObserver(end, ([entry]) => { if (entry?.isIntersecting && shown.value < notes.value.length) shown.value += SOME }, { rootMargin: '600px' })
 const open = ref<string>()
-const own = (runs: (typeof notes.value)[number]['runs']) => runs.filter(run => !run.rules.includes('words.own'))
-const set = (id: string, data: CitationData, change: { before?: string, after?: string }) => props.paper.update(id, { ...data, words: { ...data.words, ...change } })
-async function begin(id: string) {
+const own = (runs: (typeof notes.value)[number]['runs']) => runs.filter(run => !run.rules.includes('words.note'))
+/** The words go to the citation as it is by now, not as it was when the note was opened. */
+function set(id: string, change: { before?: string, after?: string }) {
+  const data = props.paper.find(id)?.data
+  if (data) props.paper.update(id, { ...data, words: { ...data.words, ...change } })
+}
+/** Back to the sheet, behind the note's number. */
+function leave(id: string) {
+  open.value = undefined
+  const at = props.paper.find(id)
+  if (at) props.paper.editor.value!.chain().focus(at.pos + 1).run()
+}
+function begin(id: string) {
   open.value = id
   shown.value = Math.max(shown.value, notes.value.findIndex(note => note.id === id) + 1)
   selected.value = id
-  await nextTick()
-  document.querySelector<HTMLElement>(`[data-note="${id}"] textarea`)?.focus()
 }
 defineExpose({ begin })
 </script>
@@ -44,31 +52,30 @@ defineExpose({ begin })
     >
       <template v-if="open === note.id">
         <sup>{{ note.n }}</sup>
-        <textarea
+        <WriteNoteWords
           v-if="note.data.items.length"
-          class="line font-page text-[14.5px]"
-          rows="1"
-          aria-label="Your words before the reference"
+          class="flex-1 basis-full"
+          :words="note.data.words?.before ?? ''"
+          label="Your words before the reference"
           placeholder="your words before"
-          :value="note.data.words?.before ?? ''"
-          @change="set(note.id, note.data, { before: ($event.target as HTMLTextAreaElement).value })"
+          @change="set(note.id, { before: $event })"
+          @done="leave(note.id)"
         />
         <span
           v-if="note.data.items.length && store.style.citation.system === 'notes'"
           class="text-soft"
         ><RunText :runs="own(note.runs)" /></span>
-        <textarea
-          class="line font-page text-[14.5px]"
-          :rows="Math.max(1, Math.ceil((note.data.words?.after?.length ?? 0) / 90))"
-          aria-label="Your words in the note"
+        <WriteNoteWords
+          :words="note.data.words?.after ?? ''"
+          label="Your words in the note"
           placeholder="your words"
-          :value="note.data.words?.after ?? ''"
-          @change="set(note.id, note.data, { after: ($event.target as HTMLTextAreaElement).value })"
-          @keydown.esc="open = undefined"
+          autofocus
+          @change="set(note.id, { after: $event })"
+          @done="leave(note.id)"
         />
         <button
           class="act font-ui text-[13px]"
-          @click="open = undefined"
+          @click="leave(note.id)"
         >
           Done
         </button>

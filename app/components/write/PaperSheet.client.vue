@@ -6,6 +6,7 @@ import { usePasting } from '~/editor/usePasting'
 import { usePassageInsert, type PassageWay } from '~/editor/usePassageInsert'
 import type { CitationData } from '~~/core/sheet/document'
 import type { Passage } from '~/stores/paper'
+import { strayWords } from './CitationCard.vue'
 
 const store = usePaper()
 const tray = useTray()
@@ -65,8 +66,6 @@ async function addNote() {
   await nextTick()
   const id = [...store.citationPlaces.keys()].find(one => !before.has(one))
   if (!id) return
-  paper.update(id, { items: [], form: 'parenthetical', words: { after: 'Your note.' } })
-  await nextTick()
   foot.value?.begin(id)
 }
 function togglePassages() {
@@ -85,6 +84,14 @@ function step(by: number) {
   const next = by > 0 ? all.find(one => one.pos > state.selection.from) : all.findLast(one => one.pos < state.selection.from)
   if (next) paper.select(next.id)
 }
+const stray = computed(() => (void store.body, selected.value && store.citationPlaces.has(selected.value) ? strayWords(selected.value, paper, store) : undefined))
+// An open card and the open passages make room for each other: the one asked for last stays.
+const covered = () => {
+  const [card, panel] = [document.querySelector('[data-card].open')?.getBoundingClientRect(), document.querySelector('.passages')?.getBoundingClientRect()]
+  return Boolean(card && panel && card.height && card.bottom > panel.top && card.top < panel.bottom)
+}
+watch(selected, id => id && passagesOpen.value && setTimeout(() => { if (covered()) passagesOpen.value = false }, 60))
+watch(passagesOpen, open => open && selected.value && setTimeout(() => { if (covered()) selected.value = undefined }, 60))
 onMounted(() => void tray.open())
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')
@@ -155,33 +162,25 @@ const level = computed(() => store.style.page.headings)
       role="dialog"
       aria-label="This citation"
     >
-      <WriteCitationEditor
+      <p
+        v-if="stray"
+        class="pb-1 text-[13px] text-madder"
+      >
+        Not in its passage: “{{ stray }}”
+      </p>
+      <WriteCitationCard
+        :id="selected"
         :key="selected"
-        :data="(store.citations[store.citationPlaces.get(selected)!] as CitationData)"
-        :place="store.citationPlaces.get(selected)!"
-        @change="paper.update(selected!, $event)"
+        :editor="paper"
         @done="selected = undefined"
       >
         <button
-          v-if="store.citations[store.citationPlaces.get(selected)!]!.items.length > 1"
-          class="quiet"
-          @click="paper.split(selected!)"
-        >
-          Split
-        </button>
-        <button
-          class="quiet"
-          @click="paper.remove(selected!)"
-        >
-          Remove
-        </button>
-        <button
-          class="act ml-auto"
+          class="act"
           @click="selected = undefined"
         >
           Done
         </button>
-      </WriteCitationEditor>
+      </WriteCitationCard>
     </div>
     <WriteCitePicker
       v-if="picker"
@@ -232,14 +231,19 @@ const level = computed(() => store.style.page.headings)
 .sheet :deep(.page-break) { border: 0; border-top: 1px dashed var(--soft); margin: 14px 0; position: relative; }
 .sheet :deep(.page-break)::after { content: 'a new page begins'; position: absolute; right: 0; top: -9px; padding-left: 8px; background: var(--leaf); font: 12px var(--font-ui); color: var(--soft); }
 .sheet :deep(.page-break.ProseMirror-selectednode) { border-color: var(--verdigris); }
-.sheet :deep(table) { border-collapse: collapse; width: 100%; margin: 10px 0; border-block: 1px solid var(--ink); line-height: 1.35; table-layout: fixed; }
+.sheet :deep(table) { border-collapse: collapse; width: 100%; margin: 4px 0; border-block: 1px solid var(--ink); line-height: 1.35; table-layout: fixed; }
 .sheet :deep(:is(td, th)) { padding: 4px 8px; vertical-align: top; text-align: left; position: relative; }
 .sheet :deep(tr:first-child th) { border-bottom: 1px solid var(--ink); font-weight: 400; }
 .sheet :deep(.selectedCell) { background: var(--tint); }
-.sheet :deep(.figure) { margin: 14px 0; line-height: 1.4; }
+.sheet :deep(.captioned) { margin: 14px 0; line-height: 1.4; display: flex; flex-direction: column; }
+.sheet :deep(.captioned p) { text-indent: 0; }
+.sheet :deep(.captioned.centred :is(.caption, figcaption)) { text-align: center; }
+.sheet :deep(.captioned.above figcaption) { order: -1; margin-bottom: 6px; }
+.sheet :deep(.captioned.below figcaption) { margin-top: 6px; }
+.sheet :deep(.captioned .credit) { font-size: 0.94em; margin-top: 4px; }
 .sheet :deep(.figure img) { max-width: 100%; max-height: 480px; }
+.sheet :deep(.figure .title:empty)::before { content: 'What it shows'; color: var(--soft); }
 .sheet :deep(.no-picture) { border: 1px dashed var(--rule); padding: 30px; text-align: center; color: var(--soft); font-family: var(--font-ui); }
-.sheet :deep(.figure .credit) { text-indent: 0; font-size: 0.94em; }
 .sheet :deep(.found) { background: var(--wash); }
 .sheet :deep(.found.here) { background: color-mix(in srgb, var(--weld) 65%, transparent); }
 .sheet :deep(.citation.pointed) { box-shadow: 0 2px 0 var(--weld); }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import type { Editor } from '@tiptap/vue-3'
+import { leaveOut } from '~~/core/text/omission'
 import type { PaperEditor } from '~/editor/usePaperEditor'
 
 /** The line of tools above the sheet: what is done often in words, the rest behind two menus. */
@@ -38,12 +39,18 @@ function run(make: (editor: Editor) => unknown) {
   e.value.view.focus()
   make(e.value)
 }
-/** Words left out of a quotation, or changed in it, the way every manual here asks. */
-function leaveOut() {
+/** Words left out of a quotation: the style's points, with the stops and spaces around them. */
+function pointsFor() {
   run((editor) => {
-    const { from, to } = editor.state.selection
-    const text = editor.state.doc.textBetween(from, to)
-    editor.chain().focus().insertContentAt({ from, to }, `${/^\s/u.test(text) || from === to ? ' ' : ''}. . .${/\s$/u.test(text) || from === to ? ' ' : ''}`).run()
+    const { $from, from, to } = editor.state.selection
+    const text = (a: number, b: number) => editor.state.doc.textBetween(a, b, ' ', '\uFFFC')
+    const end = Math.min(to, $from.end())
+    const { takeBefore, text: points, takeAfter } = leaveOut(text($from.start(), from), text(from, end), text(end, $from.end()), store.style.page.ellipsis, editor.isActive('blockquote'))
+    const tr = editor.state.tr
+    const marks = $from.marks()
+    if (points) tr.replaceWith(from - takeBefore, end + takeAfter, editor.schema.text(points, marks))
+    else tr.delete(from - takeBefore, end + takeAfter)
+    editor.view.dispatch(tr.scrollIntoView())
   })
 }
 function bracket() {
@@ -72,13 +79,11 @@ const MORE: readonly (readonly [word: string, act: () => void, key?: string, mar
   ['Lowered', () => run(x => x.chain().focus().toggleMark('subscript').run()), 'Ctrl ,', 'subscript'], ['Link…', link, '', 'link'], ['A remark to myself', () => run(x => x.chain().focus().toggleMark('remark').run()), 'Ctrl Alt M', 'remark'],
   ['List', () => run(x => x.chain().focus().toggleBulletList().run()), 'Ctrl Shift 8', 'bulletList'], ['Numbered list', () => run(x => x.chain().focus().toggleOrderedList().run()), 'Ctrl Shift 7', 'orderedList'],
   ['Table', () => run(x => x.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run())], ['Figure…', () => picture.value?.click()], ['Page break', () => run(x => x.chain().focus().insertContent([{ type: 'pageBreak' }, { type: 'paragraph' }]).run()), 'Ctrl Enter'],
-  ['Leave words out (. . .)', leaveOut], ['Change in brackets [ ]', bracket],
+  ['Leave words out of a quotation', pointsFor], ['Change in brackets [ ]', bracket],
 ]
 const TABLE: readonly (readonly [string, () => void])[] = [
   ['Row below', () => run(x => x.chain().focus().addRowAfter().run())], ['Column to the right', () => run(x => x.chain().focus().addColumnAfter().run())], ['Take the row out', () => run(x => x.chain().focus().deleteRow().run())], ['Take the column out', () => run(x => x.chain().focus().deleteColumn().run())], ['Take the table out', () => run(x => x.chain().focus().deleteTable().run())],
 ]
-const figure = computed(() => (e.value?.isActive('figure') ? e.value.getAttributes('figure') as { credit: string, alt: string } : undefined))
-const setFigure = (change: object) => e.value?.chain().updateAttributes('figure', change).run()
 const notesAt = computed({ get: () => store.paper?.details.notes === 'endnotes' ? 'endnotes' : 'footnotes', set: value => store.changePaper({ details: { ...store.paper!.details, notes: value } }) })
 const file = (event: Event, give: (file: File) => void) => {
   const input = event.target as HTMLInputElement
@@ -269,22 +274,10 @@ const file = (event: Event, give: (file: File) => void) => {
         {{ address.trim() ? 'Link it' : 'No link' }}
       </button>
     </form>
-    <div
-      v-if="figure"
-      class="grid gap-x-5 border-t border-rule px-5 py-2 sm:grid-cols-2"
-    >
-      <label class="flex items-baseline gap-2"><span class="shrink-0 text-[12.5px] text-soft">credit line</span><input
-        class="line py-0.5"
-        :value="figure.credit"
-        placeholder="Note. From …"
-        @change="setFigure({ credit: ($event.target as HTMLInputElement).value })"
-      ></label>
-      <label class="flex items-baseline gap-2"><span class="shrink-0 text-[12.5px] text-soft">for who cannot see it</span><input
-        class="line py-0.5"
-        :value="figure.alt"
-        @change="setFigure({ alt: ($event.target as HTMLInputElement).value })"
-      ></label>
-    </div>
+    <WriteCaptionLine
+      v-if="e"
+      :editor="e"
+    />
     <slot />
     <input
       ref="picture"

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { EditorContent, useEditor } from '@tiptap/vue-3'
+import { useDebounceFn } from '@vueuse/core'
+import { readDraft, textToHtml } from '~~/core/intake/draft'
+import { docToWords, NOTE_EXTENSIONS, piecesOf, wordsToDoc } from '~/editor/note-words'
+
+/** A line of the writer's own words with their italics. What is typed is given on after a moment's rest, and at once when the line is left. */
+const props = defineProps<{ words: string, label: string, placeholder?: string, autofocus?: boolean }>()
+const emit = defineEmits<{ change: [words: string], done: [] }>()
+let given = props.words
+function give() {
+  if (!editor.value) return
+  const now = docToWords(editor.value.getJSON())
+  if (now === given) return
+  given = now
+  emit('change', now)
+}
+const soon = useDebounceFn(give, 400, { maxWait: 900 })
+const empty = ref(!props.words)
+const editor = useEditor({
+  content: wordsToDoc(props.words),
+  extensions: NOTE_EXTENSIONS,
+  autofocus: props.autofocus ? 'end' : false,
+  editorProps: {
+    attributes: { 'class': 'line note-words', 'role': 'textbox', 'aria-label': props.label, 'spellcheck': 'true' },
+    handleKeyDown: (_, event) => {
+      if (event.key !== 'Enter' && event.key !== 'Escape') return false
+      event.preventDefault()
+      event.stopPropagation()
+      give()
+      emit('done')
+      return true
+    },
+    // Several paragraphs become one: none of their words is dropped.
+    handlePaste: (_, event) => {
+      const html = event.clipboardData?.getData('text/html') || textToHtml(event.clipboardData?.getData('text/plain') ?? '')
+      const words = docToWords(readDraft(html).doc)
+      if (words) editor.value!.commands.insertContent(piecesOf(words))
+      return true
+    },
+  },
+  onUpdate: ({ editor }) => {
+    empty.value = editor.isEmpty
+    void soon()
+  },
+  onBlur: give,
+})
+// Undo on the sheet, or another tab, changed the words while they are not being typed.
+watch(() => props.words, (words) => {
+  if (words === given || editor.value?.isFocused) return
+  given = words
+  editor.value?.commands.setContent(wordsToDoc(words), { emitUpdate: false })
+  empty.value = !words
+})
+onBeforeUnmount(give)
+</script>
+
+<template>
+  <div class="relative min-w-0">
+    <span
+      v-if="empty && placeholder"
+      aria-hidden="true"
+      class="pointer-events-none absolute top-[5px] left-px text-soft"
+    >{{ placeholder }}</span>
+    <EditorContent :editor="editor" />
+  </div>
+</template>
+
+<style scoped>
+div :deep(.note-words p) { text-indent: 0; }
+</style>

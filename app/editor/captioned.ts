@@ -1,0 +1,149 @@
+/**
+ * Tables and figures with their number and title and the line beneath, set as the style wants and drawn by hand: the
+ * number is Dendle's, a figure's caption is text of the paper, a table's title and the credit are given beside the sheet.
+ */
+import { mergeAttributes, Node } from '@tiptap/core'
+import type { Node as PmNode } from '@tiptap/pm/model'
+import type { EditorView, NodeView } from '@tiptap/pm/view'
+import { Table } from '@tiptap/extension-table'
+import { captionLines, creditLine } from '~~/core/sheet/captions'
+import { richPieces, type InlinePiece } from '~~/core/sheet/document'
+import type { Composition } from '~~/core/compose/compose'
+import type { Source } from '~~/core/source/model'
+import type { CaptionForm, Style } from '~~/core/styles/types'
+import type { Run } from '~~/core/text/runs'
+
+export interface CaptionSight {
+  now: () => { style: Style, sources: readonly Source[], list: Composition['list'] }
+  /** Every view on the sheet, drawn again when the style, the list or the order changes. */
+  views: Set<CaptionedView>
+}
+export interface CaptionAttrs { title?: string, credit: string, from: string, src?: string, alt?: string }
+
+const element = (tag: string, name: string, text = ''): HTMLElement => {
+  const one = document.createElement(tag)
+  if (name) one.className = name
+  if (text) one.textContent = text
+  return one
+}
+const still = (one: HTMLElement): HTMLElement => { one.contentEditable = 'false'; return one }
+
+/** Common to both: a frame, the caption above or below, the line beneath. */
+abstract class CaptionedView implements NodeView {
+  readonly dom: HTMLElement
+  abstract readonly contentDOM: HTMLElement
+  protected readonly credit = still(element('p', 'credit'))
+  private shown = ''
+
+  constructor(protected node: PmNode, private readonly view: EditorView, private readonly place: () => number | undefined, private readonly sight: CaptionSight, tag: string) {
+    this.dom = element(tag, '')
+    sight.views.add(this)
+  }
+
+  protected abstract what: 'table' | 'figure'
+  protected abstract setCaption(form: CaptionForm, n: number): void
+
+  /** Draws the number, the title and the credit; nothing is touched when they are as before. */
+  draw() {
+    const { style, sources, list } = this.sight.now()
+    const form = style.page.captions[this.what]
+    const n = this.number()
+    const attrs = this.node.attrs as CaptionAttrs
+    const credit = creditLine(style, attrs, sources, list)
+    const signature = JSON.stringify([n, form, attrs.title, attrs.src, attrs.alt, credit])
+    if (signature === this.shown) return
+    this.shown = signature
+    this.dom.className = `captioned ${this.what} ${form.place}${form.centred ? ' centred' : ''}`
+    this.setCaption(form, n)
+    this.credit.replaceChildren(...credit.map(drawn))
+    this.credit.hidden = !credit.length
+  }
+
+  /** Its place among those of its kind. */
+  private number(): number {
+    const at = this.place()
+    let n = 1
+    this.view.state.doc.descendants((node, pos) => {
+      if (at === undefined || pos >= at || (node.isTextblock && node.type.name !== 'figure')) return false
+      if (node.type.name === this.what) n++
+      return true
+    })
+    return n
+  }
+
+  update(node: PmNode): boolean {
+    if (node.type !== this.node.type) return false
+    this.node = node
+    this.draw()
+    return true
+  }
+
+  ignoreMutation(mutation: { target: globalThis.Node, type: string }): boolean { return mutation.type === 'selection' ? false : !this.contentDOM.contains(mutation.target) }
+  destroy() { this.sight.views.delete(this) }
+}
+const drawn = ({ text, italic, bold, superscript, smallCaps }: Run | InlinePiece): HTMLElement => {
+  const one = element(superscript ? 'sup' : 'span', [italic ? 'italic' : '', bold ? 'font-bold' : ''].join(' ').trim(), text)
+  if (smallCaps) one.style.fontVariant = 'small-caps'
+  return one
+}
+
+class FigureView extends CaptionedView {
+  protected what = 'figure' as const
+  readonly contentDOM = element('span', 'title')
+  private readonly picture = still(element('div', 'picture'))
+  private readonly caption = element('figcaption', '')
+
+  constructor(node: PmNode, view: EditorView, place: () => number | undefined, sight: CaptionSight) {
+    super(node, view, place, sight, 'figure')
+    this.dom.append(this.picture, this.caption, this.credit)
+    this.draw()
+  }
+
+  protected setCaption(form: CaptionForm, n: number) {
+    const { src, alt } = this.node.attrs as CaptionAttrs
+    const label = still(element('span', `label ${form.labelled === 'bold' ? 'font-bold' : form.labelled === 'italic' ? 'italic' : ''}`, captionLines(form, n, [])[0]![0]!.text + (form.between === '\n' ? '' : form.between)))
+    if (form.between === '\n') label.classList.add('block')
+    this.contentDOM.className = `title ${form.titled === 'italic' ? 'italic' : form.titled === 'bold' ? 'font-bold' : ''}`
+    if (this.contentDOM.parentNode !== this.caption) this.caption.append(this.contentDOM)
+    this.caption.querySelector('.label')?.remove()
+    this.caption.prepend(label)
+    const img = document.createElement('img')
+    if (src) { img.src = src; img.alt = alt || `Figure ${n} of this paper`; img.draggable = false }
+    this.picture.replaceChildren(src ? img : element('div', 'no-picture', 'The picture goes here.'))
+  }
+}
+
+class TableView extends CaptionedView {
+  protected what = 'table' as const
+  readonly contentDOM = document.createElement('tbody')
+  private readonly caption = still(element('div', 'caption'))
+
+  constructor(node: PmNode, view: EditorView, place: () => number | undefined, sight: CaptionSight) {
+    super(node, view, place, sight, 'div')
+    const table = document.createElement('table')
+    table.append(this.contentDOM)
+    this.dom.append(this.caption, table, this.credit)
+    this.draw()
+  }
+
+  protected setCaption(form: CaptionForm, n: number) {
+    const lines = captionLines(form, n, richPieces((this.node.attrs as CaptionAttrs).title ?? ''))
+    this.caption.replaceChildren(...lines.map((line) => { const one = element('p', ''); one.append(...line.map(drawn)); return one }))
+  }
+}
+
+const kept = (name: string) => ({ default: '', parseHTML: (el: HTMLElement) => el.getAttribute(`data-${name}`) ?? '', renderHTML: (attrs: Record<string, unknown>) => (attrs[name] ? { [`data-${name}`]: String(attrs[name]) } : {}) })
+
+/** A picture with its caption. */
+export const Figure = (sight: CaptionSight) => Node.create({
+  name: 'figure', group: 'block', content: 'inline*', defining: true, isolating: true, draggable: true,
+  addAttributes: () => ({ src: kept('src'), alt: kept('alt'), credit: kept('credit'), from: kept('from') }),
+  parseHTML: () => [{ tag: 'figure[data-figure]', contentElement: 'figcaption' }],
+  renderHTML: ({ HTMLAttributes, node }) => ['figure', mergeAttributes(HTMLAttributes, { 'data-figure': '' }), ['img', { src: (node.attrs as CaptionAttrs).src, alt: (node.attrs as CaptionAttrs).alt }], ['figcaption', {}, 0]],
+  addNodeView: () => ({ node, view, getPos }) => new FigureView(node, view, getPos, sight),
+})
+
+export const CaptionedTable = (sight: CaptionSight) => Table.extend({
+  addAttributes() { return { ...this.parent?.(), title: kept('title'), credit: kept('credit'), from: kept('from') } },
+  addNodeView: () => ({ node, view, getPos }) => new TableView(node, view, getPos, sight),
+}).configure({ resizable: false })

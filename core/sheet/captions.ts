@@ -1,0 +1,41 @@
+/** Numbers, titles and credit lines of the paper's tables and figures, as the style sets them. */
+import { captionCredit } from '../compose/captions'
+import type { Composition } from '../compose/compose'
+import type { Source } from '../source/model'
+import type { CaptionForm, Style } from '../styles/types'
+import { parseRich } from '../text/rich'
+import type { Run } from '../text/runs'
+import type { InlinePiece } from './document'
+
+const ROMAN: readonly (readonly [number, string])[] = [[100, 'C'], [90, 'XC'], [50, 'L'], [40, 'XL'], [10, 'X'], [9, 'IX'], [5, 'V'], [4, 'IV'], [1, 'I']]
+/** 14 as XIV; for the numbers of tables, below 400. */
+export function roman(n: number): string {
+  let rest = n
+  return ROMAN.map(([value, sign]) => { const times = Math.floor(rest / value); rest -= times * value; return sign.repeat(times) }).join('')
+}
+
+/** "Table 2", "Fig. 2.", "TABLE II". */
+export const labelOf = ({ label }: CaptionForm, n: number): string => label.replace('{n}', String(n)).replace('{N}', roman(n))
+
+/**
+ * The lines of a caption: label and title on one, or one each. Italics inside an italic title are set upright (APA 7, 6.23).
+ * Without a title the label stands alone.
+ */
+export function captionLines(form: CaptionForm, n: number, title: readonly InlinePiece[]): InlinePiece[][] {
+  const label: InlinePiece = { text: labelOf(form, n), ...(form.labelled ? { [form.labelled]: true } : {}) }
+  if (!title.length) return [[label]]
+  const set = title.map((piece): InlinePiece => {
+    const { italic, ...rest } = piece
+    if (form.titled === 'italic') return italic ? rest : { ...rest, italic: true }
+    return form.titled ? { ...piece, [form.titled]: true } : piece
+  })
+  return form.between === '\n' ? [[label], set] : [[label, { text: form.between }, ...set]]
+}
+
+/** The line under a table or figure: the credit of the source it is taken from, then the writer's own words. */
+export function creditLine(style: Style, { credit, from }: { credit?: string | undefined, from?: string | undefined }, sources: readonly Source[], list: Composition['list']): Run[] {
+  const source = from ? sources.find(one => one.id === from) : undefined
+  const given = source ? captionCredit(style, source, list.find(entry => entry.id === source.id)?.number) : []
+  const own = parseRich(credit?.trim() ?? '').map(({ kept: _, ...segment }): Run => ({ ...segment, part: 'glue', rules: ['words.own'] }))
+  return [...given, ...(given.length && own.length ? [{ text: ' ', part: 'glue' as const, rules: [] }] : []), ...own]
+}
