@@ -22,7 +22,9 @@ export const COUNTED = ['headings', 'blockQuotations', 'captions', 'citations', 
 export type Counted = (typeof COUNTED)[number]
 
 const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
-const words = (text: string): number => text.match(WORD)?.length ?? 0
+/** Between double marks, or single ones that are no apostrophes. */
+const QUOTED = /“[^“”]*”|"[^"]*"|(?<![\p{L}\p{N}])‘(?:[^‘’]|’(?=\p{L}))*’/gu
+export const words = (text: string): number => text.match(WORD)?.length ?? 0
 const textOf = (block: Block): string => block.pieces.map(piece => piece.text).join('')
 
 export function countParts(doc: DocNode, composition: Pick<Composition, 'citations' | 'notes' | 'list'>): WordCounts {
@@ -35,7 +37,7 @@ export function countParts(doc: DocNode, composition: Pick<Composition, 'citatio
     else if (block.type === 'figure') out.captions += words(text) + words(stripRich(block.credit ?? ''))
     else {
       out.text += words(text)
-      for (const [quotation] of text.matchAll(/“[^“”]*”/gu)) out.quoted += words(quotation)
+      for (const [quotation] of text.matchAll(QUOTED)) out.quoted += words(quotation)
     }
     block.rows?.flat(2).forEach(visit)
   }

@@ -7,6 +7,7 @@
 import { kindOf } from '../source/kinds'
 import { namesOf, type Source } from '../source/model'
 import { surname } from '../source/names'
+import { linesOf } from './measure'
 import type { DocNode } from './document'
 
 /** What is done to the text around the cursor when a citation is put there. */
@@ -90,9 +91,8 @@ export function isBlock(words: string, limit: { words?: number, lines?: number }
   const lines = words.trim().split('\n').length
   // Verse is set off from the fourth line on in the styles that count lines (MLA Handbook 9, 6.36).
   if (verse || lines > 1) return lines > (limit.lines ? limit.lines - 1 : 3)
-  const count = words.match(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)?.length ?? 0
-  // Four lines of prose at twelve to a line and a half-inch more: about fifty words on a page of one-inch margins.
-  return count >= (limit.words ?? (limit.lines ?? 4) * 13)
+  if (limit.words === undefined) return linesOf(`“${words.trim()}”`) > (limit.lines ?? 4)
+  return (words.match(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)?.length ?? 0) >= limit.words
 }
 
 /** The ways a sentence says who made a source: "Okonjo", "Vasquez and Thorne", "Abara et al.", "Abara and colleagues". */

@@ -9,37 +9,44 @@ export const SINGLE_FIRST: QuoteMarks = { outer: ['‘', '’'], inner: ['“', 
 const OPENS_BEFORE = /[\s([{\u2013\u2014“‘«]/u
 const WORD = /[\p{L}\p{N}]/u
 
+/** A mark of a quotation, or an apostrophe. */
+export interface QuoteSign { at: number, sign: 'open' | 'close' | 'apostrophe' | 'stray', /** Levels of quotation around it, from 0. */ level: number }
+
+/** Every quotation mark and apostrophe of a text, curly or straight, told apart; `at` counts letters (code points). */
+export function findQuotes(text: string): QuoteSign[] {
+  const chars = [...text]
+  const open: number[] = []
+  const out: QuoteSign[] = []
+  chars.forEach((char, at) => {
+    const double = char === '“' || char === '”' || char === '"'
+    const single = char === '‘' || char === '’' || char === '\''
+    if (!double && !single) return
+    const before = chars[at - 1] ?? ' '
+    const after = chars[at + 1] ?? ' '
+    const opens = char === '“' || char === '‘' || ((char === '"' || char === '\'') && OPENS_BEFORE.test(before) && !/\s/u.test(after))
+    if (opens && (double || closesLater(chars, at))) {
+      out.push({ at, sign: 'open', level: open.length })
+      open.push(double ? 2 : 1)
+      return
+    }
+    if (open.at(-1) === (double ? 2 : 1) && (double || !WORD.test(after))) {
+      open.pop()
+      out.push({ at, sign: 'close', level: open.length })
+    }
+    else out.push({ at, sign: double ? 'stray' : 'apostrophe', level: open.length })
+  })
+  return out
+}
+
 /**
  * Sets the quotation marks inside a text that itself stands at `depth` levels of quotation (0: none).
  * Curly or straight marks are read; apostrophes become ’ and stay apostrophes.
  */
 export function setQuotes(text: string, marks: QuoteMarks, depth: number): string {
   const chars = [...text]
-  const open: number[] = []
   const levels = [marks.outer, marks.inner]
-  const level = () => levels[(depth + open.length) % 2]!
-  let out = ''
-  chars.forEach((char, i) => {
-    const before = chars[i - 1] ?? ' '
-    const after = chars[i + 1] ?? ' '
-    const double = char === '“' || char === '”' || char === '"'
-    const single = char === '‘' || char === '’' || char === '\''
-    if (!double && !single) { out += char; return }
-    const opens = char === '“' || char === '‘' || ((char === '"' || char === '\'') && OPENS_BEFORE.test(before) && !/\s/u.test(after))
-    if (opens && (double || closesLater(chars, i))) {
-      out += level()[0]
-      open.push(double ? 2 : 1)
-      return
-    }
-    const kind = double ? 2 : 1
-    if (open.at(-1) === kind && (double || !WORD.test(after))) {
-      open.pop()
-      out += level()[1]
-      return
-    }
-    out += double ? char : '’'
-  })
-  return out
+  for (const { at, sign, level } of findQuotes(text)) if (sign !== 'stray') chars[at] = sign === 'apostrophe' ? '’' : levels[(depth + level) % 2]![sign === 'open' ? 0 : 1]
+  return chars.join('')
 }
 
 /** Whether a single quote opened at `at` is closed further on ('em and ’tis are not). */

@@ -2,9 +2,13 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronDown } from '@lucide/vue'
 import { compose } from '~~/core/compose/compose'
+import { plainText } from '~~/core/sheet/document'
+import { requote } from '~~/core/sheet/requote'
 import { STYLES, type Style } from '~~/core/styles'
+import { count } from '~/utils/words'
 
 const store = usePaper()
+const notices = useNotices()
 /** One of the paper's own citations, the first with a place if any; else its first source. */
 const sample = computed(() => {
   const real = store.citations.filter(c => c.items.length === 1 && store.byId.has(c.items[0]!.id) && c.form !== 'suppress-author')
@@ -19,7 +23,30 @@ function show(style: Style) {
   const composed = compose(style, [source], { citations: [sample.value] })
   return composed.notes[0] ?? composed.citations[0] ?? []
 }
-const chosen = computed({ get: () => store.style.id, set: (id: string) => store.changePaper({ style: id }) })
+const chosen = computed({ get: () => store.style.id, set: change })
+
+function change(id: string) {
+  const before = store.style
+  store.changePaper({ style: id })
+  const { style } = store
+  if (before.stopsInside !== style.stopsInside || before.quotes.outer[0] !== style.quotes.outer[0]) offer(style)
+}
+/** The writer's own quotations are the writer's: set otherwise only when asked for. */
+function offer(style: Style) {
+  void store.flush()
+  const { changed } = requote(store.body, style)
+  const [open, close] = style.quotes.outer
+  if (changed) notices.say(`${style.short} sets quotations in ${open}these marks${close}, commas and stops ${style.stopsInside ? 'inside' : 'outside'}. ${changed === 1 ? 'One in the text is' : `${changed.toLocaleString('en')} in the text are`} set otherwise.`, { action: { label: changed === 1 ? 'Set it so' : 'Set them so', run: () => set(style) } })
+}
+async function set(style: Style) {
+  await store.flush()
+  const was = store.body
+  const { doc, changed } = requote(was, style)
+  store.replaceBody(doc)
+  // Words written since are not taken back with it.
+  const unchanged = () => plainText(store.body) === plainText(doc)
+  notices.say(`${count(changed, 'quotation')} ${changed === 1 ? 'is' : 'are'} set so.`, { action: { label: 'Take it back', run: () => (unchanged() ? store.replaceBody(was) : notices.say('The text has changed since: Undo on the sheet goes back step by step.', { bad: true })) } })
+}
 </script>
 
 <template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/vue-3'
-import { findKey } from '~/editor/finding'
+import { findKey, noteOf, replaceFound } from '~/editor/finding'
 
 /** Finding words in the text and replacing them: a line under the tools, never over the text. */
 const props = defineProps<{ editor: Editor }>()
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: [], note: [id: string | undefined] }>()
 const words = ref('')
 const instead = ref('')
 const matchCase = ref(false)
@@ -18,9 +18,11 @@ function look(change: object) {
 watch([words, matchCase], () => { look({ words: words.value, matchCase: matchCase.value, at: 0 }); show() })
 function show() {
   const one = search.value.found[search.value.at]
-  if (!one) return
-  const dom = props.editor.view.domAtPos(one.from).node
-  ;(dom instanceof Element ? dom : dom.parentElement)?.scrollIntoView({ block: 'center' })
+  const note = one && noteOf(props.editor.state.doc, one)
+  emit('note', note)
+  if (!one || note) return
+  const dom = one.within ? props.editor.view.nodeDOM(one.from) : props.editor.view.domAtPos(one.from).node
+  ;(dom instanceof Element ? dom : dom?.parentElement)?.scrollIntoView({ block: 'center' })
 }
 function step(by: number) {
   const { found, at } = search.value
@@ -32,13 +34,7 @@ function replace(all: boolean) {
   const { found, at } = search.value
   const targets = all ? [...found] : found[at] ? [found[at]] : []
   if (!targets.length) return
-  const tr = props.editor.state.tr
-  for (const one of targets.reverse()) {
-    const marks = tr.doc.resolve(one.from + 1).marks()
-    if (instead.value) tr.replaceWith(one.from, one.to, props.editor.schema.text(instead.value, marks))
-    else tr.delete(one.from, one.to)
-  }
-  props.editor.view.dispatch(tr)
+  props.editor.view.dispatch(replaceFound(props.editor.state.tr, targets, instead.value))
   tick.value++
   show()
 }
@@ -49,7 +45,7 @@ onMounted(() => {
   input.value?.focus()
   input.value?.select()
 })
-onBeforeUnmount(() => { if (!props.editor.isDestroyed) look({ words: '', at: 0 }) })
+onBeforeUnmount(() => { emit('note', undefined); if (!props.editor.isDestroyed) look({ words: '', at: 0 }) })
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import type { CitationData } from '~~/core/sheet/document'
 import type { PaperEditor } from '~/editor/usePaperEditor'
 
 /** The notes at the foot of the sheet; the writer's own words in them are changed where they stand. */
-const props = defineProps<{ paper: PaperEditor }>()
+const props = defineProps<{ paper: PaperEditor, found?: string | undefined }>()
 const store = usePaper()
 const { selected } = props.paper
 const notes = computed(() => {
@@ -29,9 +29,16 @@ function leave(id: string) {
   const at = props.paper.find(id)
   if (at) props.paper.editor.value!.chain().focus(at.pos + 1).run()
 }
+const reach = (id: string) => { shown.value = Math.max(shown.value, notes.value.findIndex(note => note.id === id) + 1) }
+watch(() => props.found, async (id) => {
+  if (!id) return
+  reach(id)
+  await nextTick()
+  document.querySelector(`[data-note="${id}"]`)?.scrollIntoView({ block: 'center' })
+})
 function begin(id: string) {
   open.value = id
-  shown.value = Math.max(shown.value, notes.value.findIndex(note => note.id === id) + 1)
+  reach(id)
   selected.value = id
 }
 defineExpose({ begin })
@@ -39,8 +46,15 @@ defineExpose({ begin })
 
 <template>
   <div v-if="notes.length">
+  <h2
+    v-if="store.paper?.details.notes === 'endnotes'"
+    class="mt-10 text-center font-page text-[17px] font-bold"
+  >
+    Notes
+  </h2>
   <ol
-    class="notes mt-10 border-t border-ink/60 pt-3 font-page text-[14.5px]"
+    class="notes border-t border-ink/60 pt-3 font-page text-[14.5px]"
+    :class="store.paper?.details.notes !== 'endnotes' && 'mt-10'"
     :aria-label="store.paper?.details.notes === 'endnotes' ? 'Endnotes' : 'Footnotes'"
   >
     <li
@@ -48,7 +62,7 @@ defineExpose({ begin })
       :key="note.id"
       class="mb-2"
       :data-note="note.id"
-      :class="selected === note.id && 'bg-wash/50'"
+      :class="found === note.id ? 'bg-wash' : selected === note.id && 'bg-wash/50'"
     >
       <template v-if="open === note.id">
         <sup>{{ note.n }}</sup>

@@ -14,6 +14,8 @@ const picker = ref<{ left: number, top: number, place: number }>()
 const sheet = useTemplateRef<HTMLElement>('sheet')
 const foot = useTemplateRef<{ begin: (id: string) => void }>('foot')
 const finding = ref(false)
+/** The note that holds the words being looked for. */
+const foundNote = ref<string>()
 const states = ref(false)
 const keys = ref(false)
 const passagesOpen = ref(false)
@@ -120,6 +122,7 @@ const level = computed(() => store.style.page.headings)
         <WriteFindLine
           v-if="finding && editor"
           :editor="(editor as Editor)"
+          @note="foundNote = $event"
           @close="finding = false; editor?.view.focus()"
         />
       </WriteSheetTools>
@@ -139,6 +142,7 @@ const level = computed(() => store.style.page.headings)
         <WriteNotesAtFoot
           ref="foot"
           :paper="paper"
+          :found="foundNote"
         />
       </article>
     </div>

@@ -32,6 +32,8 @@ function setBlock(value: string) {
   else if (value === 'verse') chain.setNode('verse').run()
   else chain.setHeading({ level: Number(value) as 1 | 2 | 3 | 4 | 5 }).run()
 }
+/** The words of a selection longer than a click. */
+const chosenText = computed(() => { const { from, to } = e.value?.state.selection ?? { from: 0, to: 0 }; return to - from > 1 ? e.value!.state.doc.textBetween(from, Math.min(to, from + 400_000), ' ', ' ') : '' })
 const on = (name: string) => e.value?.isActive(name) ?? false
 /** The text has the keys at once, not a frame later: the next letter typed must not be lost. */
 function run(make: (editor: Editor) => unknown) {
@@ -255,7 +257,7 @@ const file = (event: Event, give: (file: File) => void) => {
             </MenuItem>
           </MenuItems>
         </Menu>
-        <WriteWordCount />
+        <WriteWordCount :selection="chosenText" />
       </span>
     </div>
     <form

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { COUNTED, countParts, total, type Counted } from '~~/core/sheet/count'
+import { COUNTED, countParts, total, words as countWords, type Counted } from '~~/core/sheet/count'
 import { count } from '~/utils/words'
 
-/** Words as instructors count them, and how far they are from what is asked for. */
+/** Words as instructors count them, and how far they are from what is asked for; of a selection, how many it has. */
+const props = defineProps<{ selection?: string }>()
 const store = usePaper()
 const WORDS: Record<Counted, string> = { headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
+const selected = computed(() => (props.selection ? countWords(props.selection) : 0))
 const chosen = computed<Counted[]>(() => (store.paper?.details.counted ?? 'headings,blockQuotations').split(',').filter((one): one is Counted => (COUNTED as readonly string[]).includes(one)))
 const parts = computed(() => countParts(store.body, store.composition))
 const words = computed(() => total(parts.value, chosen.value))
@@ -21,7 +23,7 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
       class="text-[13px] text-soft hover:text-ink"
       data-testid="word-count"
     >
-      {{ target ? `${words.toLocaleString('en')} of ${count(target, 'word')}` : count(words, 'word') }}
+      {{ selected ? `${selected.toLocaleString('en')} of ${count(words, 'word')} chosen` : target ? `${words.toLocaleString('en')} of ${count(target, 'word')}` : count(words, 'word') }}
       <span
         v-if="target"
         class="block h-0.5 bg-rule"
