@@ -50,7 +50,7 @@ abstract class CaptionedView implements NodeView {
     const n = this.number()
     const attrs = this.node.attrs as CaptionAttrs
     const credit = creditLine(style, attrs, sources, list)
-    const signature = JSON.stringify([n, form, attrs.title, attrs.src, attrs.alt, credit])
+    const signature = JSON.stringify([n, form, attrs.title, attrs.src, attrs.alt, credit, this.node.content.size === 0])
     if (signature === this.shown) return
     this.shown = signature
     this.dom.className = `captioned ${this.what} ${form.place}${form.centred ? ' centred' : ''}`
@@ -103,7 +103,7 @@ class FigureView extends CaptionedView {
     const { src, alt } = this.node.attrs as CaptionAttrs
     const label = still(element('span', `label ${form.labelled === 'bold' ? 'font-bold' : form.labelled === 'italic' ? 'italic' : ''}`, captionLines(form, n, [])[0]![0]!.text + (form.between === '\n' ? '' : form.between)))
     if (form.between === '\n') label.classList.add('block')
-    this.contentDOM.className = `title ${form.titled === 'italic' ? 'italic' : form.titled === 'bold' ? 'font-bold' : ''}`
+    this.contentDOM.className = `title ${this.node.content.size ? '' : 'none '}${form.titled === 'italic' ? 'italic' : form.titled === 'bold' ? 'font-bold' : ''}`
     if (this.contentDOM.parentNode !== this.caption) this.caption.append(this.contentDOM)
     this.caption.querySelector('.label')?.remove()
     this.caption.prepend(label)

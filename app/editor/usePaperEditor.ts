@@ -132,14 +132,15 @@ export function usePaperEditor(host: EditorHost) {
     view.dispatch(putCitation(closeHistory(view.state.tr), pos ?? view.state.selection.to, newCitationId(), data, setting()).scrollIntoView())
     view.focus()
   }
-  /** A citation that is dragged on the sheet goes where it is dropped, as if it were put there. @returns whether it was one */
+  /** A citation that is dragged on the sheet goes where it is dropped, as if it were put there; with the copying key, another of it. @returns whether it was one */
   function dropped(view: EditorView, event: DragEvent, slice: Slice, moved: boolean): boolean {
     const node = slice.content.childCount === 1 ? slice.content.firstChild! : undefined
-    const from = view.state.selection.from
+    const from = node?.type.name === 'citation' ? find(String(node.attrs.id))?.pos : undefined
     const at = view.posAtCoords({ left: event.clientX, top: event.clientY })?.pos
-    if (!moved || node?.type.name !== 'citation' || view.state.doc.nodeAt(from)?.attrs.id !== node.attrs.id || at === undefined) return false
+    if (from === undefined || at === undefined) return false
     event.preventDefault()
-    view.dispatch(moveCitation(closeHistory(view.state.tr), from, at, setting()))
+    const tr = closeHistory(view.state.tr)
+    view.dispatch(moved ? moveCitation(tr, from, at, setting()) : putCitation(tr, at, newCitationId(), node!.attrs.data as CitationData, setting()))
     view.focus()
     return true
   }

@@ -29,13 +29,17 @@ describe('a note that is a reference', () => {
     ['Ana Vasquez and Piers Thorne, “Keeping Time by Water,” in <i>Rivers at Work</i>, ed. Una Fell (Meridian, 2019), chap. 3.', 'two chapter 3'],
     ['Vasquez and Thorne, “Keeping Time,” 44.', 'two 44'],
     ['“Visiting the Old Mill Pond,” Carewick Trails, accessed March 3, 2024, https://trails.example/pond.', 'pond'],
-    ['See Okonjo, “Silt, Salt,” 104.', '(See) silt 104'],
-    ['For the survey, see Okonjo, “Silt, Salt,” 104, on the pond.', '(For the survey, see) silt 104 (on the pond)'],
+    ['See Okonjo, “Silt, Salt,” 104.', '(see) silt 104'],
+    ['For the survey, see Okonjo, “Silt, Salt,” 104, on the pond.', '(for the survey, see) silt 104 (on the pond)'],
     ['Okonjo, “Silt, Salt,” 104; Tremayne, <i>Working the Tide</i>, 12.', 'silt 104 + tide 12'],
     ['Okonjo, “Silt, Salt,” 104. The survey was <i>never</i> finished; nobody asked.', 'silt 104 + <The survey was <i>never</i> finished; nobody asked.>'],
-    ['The survey was never finished. See Okonjo, “Silt, Salt,” 104.', '<The survey was never finished.> + (See) silt 104'],
+    ['The survey was never finished. See Okonjo, “Silt, Salt,” 104.', '<The survey was never finished.> + (see) silt 104'],
   ])('%s', (note, result) => expect(say(new NoteReader(SOURCES), note)).toBe(result))
   it.each(['Tremayne thinks otherwise.', 'As Okonjo shows in “Silt, Salt, and Patience” the pond fills with mud.', 'Nobody, <i>Another Book</i>, 12.', 'The survey of 1990.', 'Okonjo, “Silt, Salt,” 104; Nobody, <i>Else</i>, 3.', 'Ibid.', '', 'Tremayne, 12.'])('stays words: %s', note => expect(say(new NoteReader(SOURCES), note)).toBe('words'))
+  it('one of the paper’s own sources is meant where another fits as well', () => {
+    const twice = [...SOURCES, { ...SOURCES[0]!, id: 'elsewhere' }]
+    expect([say(new NoteReader(twice), 'Tremayne, <i>Working the Tide</i>, 4.'), say(new NoteReader(twice, new Set(['tide'])), 'Tremayne, <i>Working the Tide</i>, 4.')]).toEqual(['words', 'tide 4'])
+  })
   it('goes by what was cited before: Ibid., and a name alone', () => {
     const reader = new NoteReader(SOURCES)
     expect(['Okonjo, “Silt, Salt,” 104.', 'Ibid.', 'Ibid., 106.', 'Okonjo, 110.', 'Only words.', 'Ibid.', 'Okonjo, “Silt, Salt,” 1; Tremayne, <i>Gates</i>, 2.', 'Ibid., 4.'].map(note => say(reader, note)))

@@ -19,6 +19,8 @@ interface Known { source: Source, first: string, given: string, title: string[],
 const GLUE = new Set('a an the of in on at for and or to by with from ed eds edn edited editor editors edition rev revised trans translated translator vol vols volume no nos number issue pt part series p pp page pages n d nd et al chap ch university press publishing publishers books journal accessed last modified updated retrieved available online doi org https http www phd diss thesis mimeo translation new york london oxford cambridge forthcoming january february march april may june july august september october november december jan feb mar apr jun jul aug sept sep oct nov dec spring summer autumn fall winter'.split(' '))
 const PLACE = String.raw`(?:(?:pp?|chaps?|ch|paras?|secs?|figs?|vols?|ll?|nn?)\.?\s*)?(?:\d{1,5}|[ivxlc]{1,7})(?:\s*[-–]\s*\d{1,5})?(?:,\s*\d{1,5}(?:\s*[-–]\s*\d{1,5})?)*|\d{1,2}(?::\d{2}){1,2}`
 const IBID = new RegExp(String.raw`^(?:ibid(?:em)?|id)\.?(?:,?\s*(?:at\s+)?(${PLACE}))?[.\s]*$`, 'iu')
+/** What leads a reference in at the head of a note; where it stands within brackets it has no capital. */
+const LEAD = /^(?:See|Cf|Compare|For|As|But|And|In|On|Also|Quoted|Cited|Contrast|Especially)\b/u
 const STOP = /(?<![\s.(]\p{Lu}|\b(?:[Vv]ols?|[Nn]os?|[Ee]ds?|[Tt]rans|pp?|[Cc]h|[Cc]hap|[Rr]ev|al|[Ss]t|[Dd]r|[Pp]t|cf|e\.g|i\.e))\.["”’]?\s+(?=[\p{Lu}“‘"])/gu
 
 export class NoteReader {
@@ -27,7 +29,8 @@ export class NoteReader {
   private last: Item | undefined
   private readonly met = new Set<string>()
 
-  constructor(sources: readonly Source[]) {
+  /** @param preferred ids of the sources that are meant where others fit as well: the paper's own */
+  constructor(sources: readonly Source[], private readonly preferred: ReadonlySet<string> = new Set()) {
     this.known = sources.map((source) => {
       const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
       const first = role ? namesOf(source, role)[0]! : undefined
@@ -69,12 +72,13 @@ export class NoteReader {
 
   private one(note: string, text: string, from: number, to: number): { item: Item, words?: CitationData['words'], end: number } | undefined {
     const part = text.slice(from, to)
-    const found = this.known.flatMap((known) => { const at = named(known, part); return at ? [{ known, ...at }] : [] }).sort((a, b) => b.title - a.title || a.from - b.from)
+    const own = ({ known }: { known: Known }) => Number(this.preferred.has(known.source.id))
+    const found = this.known.flatMap((known) => { const at = named(known, part); return at ? [{ known, ...at }] : [] }).sort((a, b) => b.title - a.title || own(b) - own(a) || a.from - b.from)
     const titled = found.filter(one => one.title > 0)
     // A surname alone is a short form of the one source met by that name.
     const bare = titled.length ? [] : found.filter(one => this.met.has(one.known.source.id))
     const [best, next] = titled.length ? titled : bare
-    if (!best || (next && next.title === best.title && next.known.source.id !== best.known.source.id)) return undefined
+    if (!best || (next && next.title === best.title && own(next) === own(best))) return undefined
     const { known, begins, behind } = best
     const end = extent(known, part, behind)
     if (end === undefined) return undefined
@@ -90,7 +94,7 @@ export class NoteReader {
     const after = slice(end.sentence, part.length).replace(/^[.\s]+/u, '')
     return {
       end: from + end.sentence,
-      item: { id: known.source.id, locator: place, ...(lead ? { prefix: lead } : {}), ...(suffix ? { suffix } : {}) },
+      item: { id: known.source.id, locator: place, ...(lead ? { prefix: lead.replace(LEAD, word => word.toLowerCase()) } : {}), ...(suffix ? { suffix } : {}) },
       ...(ahead || after ? { words: { ...(ahead ? { before: ahead } : {}), ...(after ? { after } : {}) } } : {}),
     }
   }
@@ -165,8 +169,8 @@ function placeIn(tail: string, known: Known): Item['locator'] {
 }
 
 /** The document with its notes of words read; `made` counts those that became citations. */
-export function citeNotes(doc: DocNode, sources: readonly Source[]): { doc: DocNode, made: number } {
-  const reader = new NoteReader(sources)
+export function citeNotes(doc: DocNode, sources: readonly Source[], preferred?: ReadonlySet<string>): { doc: DocNode, made: number } {
+  const reader = new NoteReader(sources, preferred)
   let made = 0
   const visit = (node: DocNode): DocNode => {
     if (node.type === 'citation') {

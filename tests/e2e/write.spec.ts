@@ -3,47 +3,9 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { Document, FootnoteReferenceRun, HeadingLevel, Packer, Paragraph, TextRun } from 'docx'
-
-const person = (family: string, given: string) => [{ family, given }]
-const SOURCES = [
-  { key: 'okonjo-2021', kind: 'journal-article', fields: { title: 'Silt, salt, and patience', author: person('Okonjo', 'Adaeze R.'), issued: { start: { year: 2021 } }, container: 'Journal of Estuary Heritage', volume: '14', pages: '101-119' } },
-  { key: 'tremayne-2018', kind: 'book', fields: { title: 'Working the tide', author: person('Tremayne', 'Loveday'), issued: { start: { year: 2018 } }, publisher: 'Saltmarsh Press' } },
-  { key: 'vasquez-2019', kind: 'journal-article', fields: { title: 'Tidal range and milling capacity', author: [...person('Vasquez', 'Lena M.'), ...person('Thorne', 'Gareth')], issued: { start: { year: 2019 } }, container: 'Coastal Engineering Letters', volume: '8' } },
-]
-interface Made { id: string, sources: { id: string, key: string }[] }
-async function newPaper(request: APIRequestContext, title: string, style = 'apa-7', base = ''): Promise<Made> {
-  const { id } = await (await request.post(`${base}/api/papers`, { data: { title, style } })).json() as { id: string }
-  const sources = await (await request.post(`${base}/api/papers/${id}/sources/many`, { data: { sources: SOURCES } })).json() as Made['sources']
-  return { id, sources }
-}
-const sheet = (page: Page) => page.getByRole('textbox', { name: 'The paper', exact: true })
-const chips = (page: Page) => sheet(page).locator('.citation')
-const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
-const text = async (page: Page) => (await sheet(page).locator('> *').allInnerTexts()).map(line => line.replace(/\s+/gu, ' ').trim())
-async function cite(page: Page, find: string, place = '', form?: string) {
-  await page.keyboard.type(';;')
-  const picker = page.getByRole('dialog', { name: 'Cite a source' })
-  await picker.getByRole('combobox').fill(find)
-  await page.keyboard.press('Enter')
-  if (place) await picker.getByPlaceholder(/104-6/u).fill(place)
-  if (form) await picker.getByRole('radio', { name: form, exact: true }).click()
-  await picker.getByRole('button', { name: 'Put it in' }).click()
-  await expect(picker).toHaveCount(0)
-}
-const style = async (page: Page, name: string) => {
-  await page.getByRole('button', { name: /^Style:/u }).click()
-  await page.getByRole('option', { name }).click()
-}
-async function begin(page: Page, made: Made) {
-  await page.goto(`/papers/${made.id}/write`)
-  await sheet(page).click()
-}
-const pasteHtml = async (page: Page, html: string, plain = html.replace(/<[^>]+>/gu, ' ')) => {
-  await page.evaluate(async ({ html, plain }) => navigator.clipboard.write([new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([plain], { type: 'text/plain' }) })]), { html, plain })
-  await page.keyboard.press('Control+v')
-}
+import { begin, chips, cite, newPaper, pasteHtml, saved, sheet, style, text } from './paper'
 
 test('three paragraphs with six citations in APA, each where it belongs', async ({ page, request }) => {
   await begin(page, await newPaper(request, 'Six citations'))
@@ -135,9 +97,9 @@ test('forty-five words become a block quotation, the citation behind the stop; t
   // A note of one's own, and words with a citation.
   await page.keyboard.press('Control+End')
   await page.getByRole('button', { name: 'Note', exact: true }).click()
-  await page.getByLabel('Your words in the note').fill('The survey was never finished.')
-  await page.getByLabel('Your words in the note').press('Tab')
-  await page.getByRole('button', { name: 'Done' }).click()
+  await expect(page.getByRole('textbox', { name: 'Your words in the note' })).toBeFocused()
+  await page.keyboard.type('The survey was never finished.')
+  await page.keyboard.press('Enter')
   await expect(page.getByRole('list', { name: 'Footnotes' })).toContainText('The survey was never finished.')
   await saved(page)
   const before = (await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: object } }).paper.body
@@ -177,10 +139,10 @@ test('pasted text is clean: italics, lists and notes stay, fonts, tabs and page 
 test('a draft comes in: text, headings, notes, typed citations, its list to the tray; and can be gone back on', async ({ page, request }) => {
   const made = await newPaper(request, 'Untitled draft')
   const docx = await Packer.toBuffer(new Document({
-    footnotes: { 1: { children: [new Paragraph('See the survey of 1990.')] } },
+    footnotes: { 1: { children: [new Paragraph('See the survey of 1990.')] }, 2: { children: [new Paragraph({ children: [new TextRun('See Loveday Tremayne, '), new TextRun({ text: 'Working the Tide', italics: true }), new TextRun(' (Saltmarsh, 2018), 41. The '), new TextRun({ text: 'Harrow', italics: true }), new TextRun(' was laid up.')] })] } },
     sections: [{ children: [
       new Paragraph({ text: 'The Pond', heading: HeadingLevel.HEADING_2 }), new Paragraph({ children: [new TextRun('It '), new TextRun({ text: 'silts', italics: true, color: 'FF0000', font: 'Wild' }), new TextRun(' (Okonjo, 2021, p. 104).'), new FootnoteReferenceRun(1)] }),
-      new Paragraph('12'), new Paragraph('As Vasquez and Thorne (2019) found, it does (Nobody, 1999).'), new Paragraph('References'), new Paragraph('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.'),
+      new Paragraph('12'), new Paragraph('Draft 3'), new Paragraph({ children: [new TextRun('As Vasquez and Thorne (2019) found, it does (Nobody, 1999).'), new FootnoteReferenceRun(2)] }), new Paragraph('References'), new Paragraph('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.'),
     ] }],
   }))
   await begin(page, made)
@@ -188,11 +150,17 @@ test('a draft comes in: text, headings, notes, typed citations, its list to the 
   await saved(page)
   await page.getByLabel('A draft to bring in').setInputFiles({ name: 'essay.docx', mimeType: 'application/octet-stream', buffer: docx })
   const dialog = page.getByRole('dialog')
-  await expect(dialog).toContainText('2 typed citations become real ones')
-  await expect(dialog).toContainText('1 reference at its end goes to Gather’s tray')
+  await expect(dialog).toContainText('3 typed citations become real ones')
+  await expect(dialog.getByRole('checkbox')).toHaveCount(3)
+  await expect(dialog).toContainText('1 reference, to Gather’s tray')
+  // What looks like a running head may be text: the writer keeps it.
+  await dialog.getByRole('checkbox', { name: /^Draft 3/u }).uncheck()
   await dialog.getByRole('button', { name: 'In place of the text' }).click()
-  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)'])
+  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)', '(see Tremayne, 2018, p. 41)2'])
   expect((await text(page)).slice(0, 1)).toEqual(['The Pond'])
+  await expect(sheet(page)).toContainText('Draft 3')
+  // What a note says beside its reference is a note still, with its italics.
+  await expect(page.getByRole('list', { name: 'Footnotes' }).getByText('Harrow')).toHaveClass(/italic/u)
   await expect(sheet(page)).toContainText('(Nobody, 1999)')
   await expect(sheet(page)).not.toContainText('What was there before.')
   await expect(page.getByRole('list', { name: 'Footnotes' })).toContainText('See the survey of 1990.')

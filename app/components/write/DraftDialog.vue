@@ -53,15 +53,17 @@ const out = computed(() => draft.value?.noticed.filter(one => !kept.value.has(on
 const listed = computed(() => out.value.find(one => one.what === 'reference list'))
 const references = computed(() => (draft.value && listed.value ? referencesIn(draft.value.doc, listed.value) : []))
 const list = computed(() => (references.value.length ? readReferences(references.value.join('\n\n')).proposals : []))
+/** Where several sources fit, this paper's own are meant. */
+const own = computed(() => new Set(store.sources.map(s => s.id)))
 const typed = computed(() => {
   const index = new Duplicates(known.value)
-  return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id), new Set(store.sources.map(s => s.id)))
+  return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id), own.value)
 })
 const idOf = (key: string) => store.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
 const body = computed(() => (draft.value ? withoutNoticed(draft.value.doc, out.value) : undefined))
 const cited = computed(() => {
   if (!body.value) return undefined
-  const notes = citeNotes(body.value, known.value)
+  const notes = citeNotes(body.value, known.value, own.value)
   const made = citeIn(notes.doc, idOf, typed.value, one => wanted.value.has(one.typed))
   return { ...made, made: made.made + notes.made, doc: placeAll(made.doc) }
 })

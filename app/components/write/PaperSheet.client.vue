@@ -246,7 +246,8 @@ const level = computed(() => store.style.page.headings)
 .sheet :deep(.captioned.below figcaption) { margin-top: 6px; }
 .sheet :deep(.captioned .credit) { font-size: 0.94em; margin-top: 4px; }
 .sheet :deep(.figure img) { max-width: 100%; max-height: 480px; }
-.sheet :deep(.figure .title:empty)::before { content: 'What it shows'; color: var(--soft); }
+.sheet :deep(.figure .title.none) { display: inline-block; min-width: 9em; }
+.sheet :deep(.figure .title.none)::before { content: 'What it shows'; color: var(--soft); float: left; height: 0; pointer-events: none; }
 .sheet :deep(.no-picture) { border: 1px dashed var(--rule); padding: 30px; text-align: center; color: var(--soft); font-family: var(--font-ui); }
 .sheet :deep(.found) { background: var(--wash); }
 .sheet :deep(.found.here) { background: color-mix(in srgb, var(--weld) 65%, transparent); }
