@@ -57,6 +57,9 @@ export function usePaperEditor(host: EditorHost) {
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
+      // What is written stays clear of the tools above and of what stands at the foot.
+      scrollThreshold: { top: 140, bottom: 90, left: 0, right: 0 },
+      scrollMargin: { top: 160, bottom: 120, left: 0, right: 0 },
       handlePaste: (view, event) => host.paste(view, event),
       handleDrop: (view, event, slice, moved) => dropped(view, event, slice, moved) || host.drop(view, event),
     },

@@ -106,6 +106,25 @@ describe('what a paper holds, in the document', () => {
     expect(notes).toContain('Never finished.')
     expect(xml).toMatch(/<w:footnoteReference w:id="1"\/>/u)
   })
+  describe('the five levels of headings', () => {
+    const headed: DocNode = { type: 'doc', content: [1, 2, 3, 4, 5].flatMap(level => [{ type: 'heading', attrs: { level }, content: [word(level === 4 ? 'Why Four?' : `Level ${level}`)] }, p(word('Text.'))]) }
+    it.each<[string, string[]]>([
+      ['apa-7', ['center b Level 1', 'Text.', 'b Level 2', 'Text.', 'b i Level 3', 'Text.', 'in b Why Four? Text.', 'in b i Level 5. Text.']],
+      ['apa-6', ['center b Level 1', 'Text.', 'b Level 2', 'Text.', 'in b Level 3. Text.', 'in b i Why Four? Text.', 'in i Level 5. Text.']],
+      ['mla-9', ['b Level 1', 'Text.', 'i Level 2', 'Text.', 'center b Level 3', 'Text.', 'center i Why Four?', 'Text.', 'u Level 5', 'Text.']],
+      ['chicago-18-notes', ['center b Level 1', 'Text.', 'center Level 2', 'Text.', 'b Level 3', 'Text.', 'Why Four?', 'Text.', 'b Level 5. Text.']],
+      ['harvard', ['b Level 1', 'Text.', 'b Level 2', 'Text.', 'b i Level 3', 'Text.', 'b i Why Four?', 'Text.', 'i Level 5', 'Text.']],
+    ])('%s', async (id, lines) => {
+      const buffer = await Packer.toBuffer(buildWordDocument({ style: styleOf(id)!, title: 'T', details: {}, body: headed, sources: [], alsoList: [] }))
+      const xml = strFromU8(unzipSync(buffer)['word/document.xml']!)
+      const shown = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(([para]) => {
+        const [first] = /<w:r>.*?<\/w:r>/su.exec(para) ?? ['']
+        const heads = para.includes('Heading')
+        return [heads && para.includes('w:jc w:val="center"') && 'center', heads && /w:firstLine="720"/u.test(para) && 'in', heads && first.includes('<w:b/>') && 'b', heads && first.includes('<w:i/>') && 'i', heads && first.includes('<w:u ') && 'u', para.replace(/<[^>]+>/gu, '')].filter(Boolean).join(' ')
+      })
+      expect(shown.slice(shown.findIndex(line => line.endsWith('Level 1')))).toEqual(lines)
+    })
+  })
   it('notes print at the end where the writer asks', async () => {
     const { body: xml, ends } = await parts({ notes: 'endnotes' })
     expect(xml).toMatch(/<w:endnoteReference w:id="1"\/>/u)

@@ -38,7 +38,8 @@ export function buildWordDocument(paper: PaperToPrint): Document {
   const endnotes = paper.details.notes === 'endnotes'
   const raised = style.citation.system === 'notes' || style.citation.numbers?.afterPunctuation
   const blocks = blocksOf(paper.body)
-  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript), style.stopsInside) : blocks).flatMap(block => setBlock(block, { style, composition, spacing, endnotes, sources: paper.sources }))
+  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript), style.stopsInside) : blocks)
+    .flatMap((block, i, all) => setBlock(block, { style, composition, spacing, endnotes, sources: paper.sources }, all[i - 1], all[i + 1]))
   const children = [...titleBlock(paper, spacing), ...body, ...listParagraphs(style, composition, paper.annotations)]
   const section: ISectionOptions = {
     properties: { page: { size: { width: 12240, height: 15840 }, margin: { top: INCH, right: INCH, bottom: INCH, left: INCH, header: HALF_INCH } } },
@@ -67,31 +68,38 @@ const runsToText = (runs: readonly Run[], size?: number): TextRun[] => runs.map(
   ...(run.smallCaps ? { smallCaps: true } : {}), ...(size ? { size } : {}),
 }))
 
-function setBlock(block: Block, setting: Setting): (Paragraph | Table)[] {
+function setBlock(block: Block, setting: Setting, before?: Block, behind?: Block): (Paragraph | Table)[] {
   const { style, spacing } = setting
   const children = setPieces(block.pieces, setting)
   switch (block.type) {
-    case 'heading': return [headingParagraph(block, setting)]
+    case 'heading': return [headingParagraph(block, setting, behind?.type === 'paragraph' && runsIn(block, style) ? setPieces(behind.pieces, setting) : [])]
     case 'quotation': return [new Paragraph({ children, spacing, indent: { left: HALF_INCH } })]
     case 'verse': return [new Paragraph({ children, spacing, indent: { left: HALF_INCH } })]
     case 'page-break': return [new Paragraph({ children: [new PageBreak()] })]
     case 'table': return setCaptioned('table', block, [setTable(block, setting)], setting)
     case 'figure': return setFigure(block, setting)
     case 'list-item': return [new Paragraph({ children, spacing, ...(block.numbered === undefined ? { bullet: { level: Math.min(3, block.level) } } : { numbering: { reference: `list-${block.numbered}`, level: Math.min(3, block.level) } }) })]
-    default: return [new Paragraph({ children, spacing, indent: { firstLine: style.page.firstLineIndent } })]
+    default: return before && runsIn(before, style) ? [] : [new Paragraph({ children, spacing, indent: { firstLine: style.page.firstLineIndent } })]
   }
 }
 
+const runsIn = (block: Block, { page }: Style): boolean => block.type === 'heading' && Boolean(page.headings[Math.min(5, block.level) - 1]!.runIn)
 const LEVELS = [HeadingLevel.HEADING_1, HeadingLevel.HEADING_2, HeadingLevel.HEADING_3, HeadingLevel.HEADING_4, HeadingLevel.HEADING_5]
-/** APA sets its levels so: 1 centred, 2 and 3 at the margin (3 italic), 4 and 5 indented (5 italic) (APA 7, 2.27). Others: bold, the deeper ones italic. */
-function headingParagraph(block: Block, setting: Setting): Paragraph {
-  const apa = setting.style.page.headings === 'centred-bold'
-  const slanted = apa ? block.level === 3 || block.level === 5 : block.level > 2
+/** A heading as its level is set. One that begins its paragraph (APA 7, 2.27) has the paragraph behind it on its line. */
+function headingParagraph(block: Block, setting: Setting, behind: ParagraphChild[] = []): Paragraph {
+  const { runIn, centred, indented, ...form } = setting.style.page.headings[Math.min(5, block.level) - 1]!
+  const marked = (piece: InlinePiece): InlinePiece => ({ ...piece, ...form, ...(form.italic && piece.italic ? { italic: false } : {}) })
+  const pieces = runIn ? withStop(block.pieces) : block.pieces
   return new Paragraph({
-    children: setPieces(block.pieces.map(piece => ({ ...piece, bold: true, ...(slanted ? { italic: true } : {}) })), setting),
+    children: [...setPieces(pieces.map(marked), setting), ...(behind.length ? [new TextRun(' '), ...behind] : [])],
     spacing: setting.spacing, keepNext: true, heading: LEVELS[block.level - 1] ?? HeadingLevel.HEADING_5,
-    ...(apa && block.level === 1 ? { alignment: AlignmentType.CENTER } : {}), ...(apa && block.level > 3 ? { indent: { firstLine: HALF_INCH } } : {}),
+    ...(centred ? { alignment: AlignmentType.CENTER } : {}), ...(indented ? { indent: { firstLine: HALF_INCH } } : {}),
   })
+}
+/** A heading at the head of its paragraph ends with a full stop, unless it has a mark of its own. */
+function withStop(pieces: readonly InlinePiece[]): InlinePiece[] {
+  const last = pieces.at(-1)
+  return last && last.citation === undefined && !/[.?!:]$/u.test(last.text.trimEnd()) ? [...pieces.slice(0, -1), { ...last, text: `${last.text.trimEnd()}.` }] : [...pieces]
 }
 
 /** A table with rules above, below and under its headings only, as every manual here asks. */
@@ -188,7 +196,7 @@ function titleBlock({ style, title, details }: PaperToPrint, spacing: Spacing): 
 function listParagraphs(style: Style, composition: Composition, annotations: ReadonlyMap<string, string> = new Map()): Paragraph[] {
   if (!composition.list.length) return []
   const spacing = { line: style.list.doubleSpaced ? 480 : 240, lineRule: LineRuleType.AUTO, before: 0, after: style.list.doubleSpaced ? 0 : 120 }
-  const bold = style.page.headings === 'centred-bold'
+  const bold = style.page.listHeadingBold ?? false
   return [
     new Paragraph({ children: [new TextRun({ text: style.list.heading, color: '000000', font: FONT, size: 24, ...(bold ? { bold } : {}) })], pageBreakBefore: true, alignment: AlignmentType.CENTER, spacing, heading: HeadingLevel.HEADING_1 }),
     ...composition.list.flatMap((entry, i) => [...divisionHeading(entry.division, composition.list[i - 1]?.division, spacing), new Paragraph({

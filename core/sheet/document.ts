@@ -106,8 +106,9 @@ export function plainText(doc: DocNode): string {
 
 const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
 
-/** Words written, citations and notes not counted. */
-export const countWords = (doc: DocNode): number => plainText(doc).match(WORD)?.length ?? 0
+/** Words written: the text, its headings and block quotations, as they are counted unless the writer says otherwise. */
+export const countWords = (doc: DocNode): number => plainText(withoutFigures(doc)).match(WORD)?.length ?? 0
+const withoutFigures = (doc: DocNode): DocNode => (doc.content?.some(one => one.type === 'figure') ? { ...doc, content: doc.content.filter(one => one.type !== 'figure') } : doc)
 
 function walk(node: DocNode, visit: (node: DocNode) => void) {
   visit(node)

@@ -1,7 +1,7 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { captions, etAl, locatorWords, MDY, MONTHS_ACS, nameForm, SEASONS_US, SPACED, YEAR } from './shared'
+import { captions, etAl, locatorWords, MDY, MONTHS_ACS, nameForm, PLAIN_HEADINGS, SEASONS_US, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: Infinity, infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
@@ -40,7 +40,7 @@ export const acs: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', afterPunctuation: true, narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: 'plain', ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
+  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|{url}[ (accessed {accessed})]>',

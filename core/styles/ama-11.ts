@@ -1,7 +1,7 @@
 /** AMA 11: AMA Manual of Style, 11th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { BARE, captions, etAl, locatorWords, MDY, MONTHS_FULL, nameForm, SEASONS_US, YEAR } from './shared'
+import { BARE, captions, etAl, locatorWords, MDY, MONTHS_FULL, nameForm, PLAIN_HEADINGS, SEASONS_US, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -36,7 +36,7 @@ export const ama11: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', afterPunctuation: true, narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: 'plain', ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@seen}][. {@link}]',
   parts: {
     link: '<{doi}|{url}>', seen: 'Accessed {accessed}',

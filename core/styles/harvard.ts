@@ -1,7 +1,7 @@
 /** Harvard, as commonly taught in British universities (after Cite Them Right 12 and BS ISO 690). */
 import { SINGLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { captions, CLOSED, DMY, etAl, locatorWords, MONTHS_FULL, nameForm, SEASONS_UK, YEAR } from './shared'
+import { captions, CLOSED, DMY, etAl, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, SEASONS_UK, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: CLOSED, suffix: ', ', last: ' and ' } as const
@@ -45,7 +45,7 @@ export const harvard: Style = {
     names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', citedIn: ', cited in ', groupAbbreviations: true, locators: locatorWords({}),
   },
   list: { heading: 'Reference list', order: 'filing', then: 'year', noStopAfter: ['url', 'doi'], hanging: 0, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: 'plain', ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },
+  page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },
   frame: '<lead?{lead} ({year!})[ {@what}]|[{@what} ]({year!})>{@inside}[<lead?. |@inside?. | >Available at: <doi?{doi}|accessed?{url} (Accessed: {accessed})|{url}>]',
   parts: { numbers: '<volume?, {volume}<issue?({issue})>|issue?, ({issue})>', imprint: '{place}{&: }{publisher}' },
   kinds: {

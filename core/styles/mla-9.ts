@@ -50,7 +50,9 @@ export const mla9: Style = {
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }),
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: 'plain', ellipsis: { points: SPACED_POINTS, atEnd: true },
+  page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.
+    headings: [{ bold: true }, { italic: true }, { bold: true, centred: true }, { italic: true, centred: true }, { underline: true }],
+    ellipsis: { points: SPACED_POINTS, atEnd: true },
     // A table's number and title stand above it on lines of their own, a figure's below (MLA Handbook 9, 1.7).
     captions: { table: { label: 'Table {n}', between: '\n', place: 'above' }, figure: { label: 'Fig. {n}.', between: ' ', place: 'below' } } },
   frame: '{lead}{&. }{@what}{&. }{@inside}{&. }{@tail}',

@@ -1,7 +1,7 @@
 /** Nature: the reference style of the Nature journals (author guidelines). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { captions, DMY, etAl, locatorWords, MONTHS_FULL, nameForm, SEASONS_UK, SPACED, YEAR } from './shared'
+import { captions, DMY, etAl, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, SEASONS_UK, SPACED, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
@@ -39,7 +39,7 @@ export const nature: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, afterPunctuation: true, narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: 'plain', ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
+  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
   frame: '{lead}{&. }{title}{&. }{@inside}',
   parts: {
     numbers: '[ **{volume}**][<!volume?, no. {issue}>][, <{pages}|{article}>]',

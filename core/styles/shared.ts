@@ -1,5 +1,5 @@
 /** What several styles have in common, as data: months, seasons, locator words, name forms. */
-import type { CaptionForm, CitationRules, DateForms, NameForm } from './types'
+import type { CaptionForm, CitationRules, DateForms, NameForm, PageRules } from './types'
 
 export const MONTHS_FULL = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const
 /** MLA 9, appendix 1: May, June and July are not shortened. */
@@ -42,3 +42,6 @@ export const captions = (table: string, figure: string, over: Partial<CaptionFor
 
 /** Three spaced points that no line's end divides (Chicago 18, 12.59; MLA 9, 6.58; APA 7, 8.31). */
 export const SPACED_POINTS = '.\u00A0.\u00A0.'
+
+/** Headings where a manual leaves them to the writer: bold at the margin, the deeper ones italic. */
+export const PLAIN_HEADINGS: PageRules['headings'] = [{ bold: true }, { bold: true }, { bold: true, italic: true }, { bold: true, italic: true }, { italic: true }]

@@ -167,10 +167,24 @@ export interface PageRules {
   firstLineIndent: number
   /** Words (or lines) from which a quotation becomes a block. */
   blockQuote: { words?: number, lines?: number }
-  headings: 'centred-bold' | 'plain'
+  /** The five levels of headings, the first at 0. */
+  headings: readonly [HeadingForm, HeadingForm, HeadingForm, HeadingForm, HeadingForm]
+  /** The heading over the list is bold. */
+  listHeadingBold?: boolean
   captions: { table: CaptionForm, figure: CaptionForm }
   /** The points that stand for words left out of a quotation, and whether they stand at its end too where it ends as a sentence. */
   ellipsis: { points: string, atEnd?: boolean }
+}
+
+export interface HeadingForm {
+  bold?: boolean
+  italic?: boolean
+  underline?: boolean
+  smallCaps?: boolean
+  centred?: boolean
+  indented?: boolean
+  /** It stands at the head of its paragraph and ends with a full stop. */
+  runIn?: boolean
 }
 
 /** How a table or a figure of the paper is numbered and titled. */

@@ -1,7 +1,7 @@
 /** Vancouver: ICMJE Recommendations and Citing Medicine, 2nd edition (NLM, 2007, updated). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './types'
-import { BARE, captions, etAl, locatorWords, MONTHS_NLM, nameForm, SEASONS_US, YEAR, YMD } from './shared'
+import { BARE, captions, etAl, locatorWords, MONTHS_NLM, nameForm, PLAIN_HEADINGS, SEASONS_US, YEAR, YMD } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
@@ -41,7 +41,7 @@ export const vancouver: Style = {
     numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', afterPunctuation: false, narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: 'plain', ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|Available from: {url}>',

@@ -71,7 +71,7 @@ const nameOf = (id: string) => {
     <label
       v-if="what === 'figure'"
       class="flex items-baseline gap-2 sm:col-span-2"
-    ><span class="shrink-0 text-[12.5px] text-soft">for who cannot see it</span><input
+    ><span class="shrink-0 text-[12.5px] text-soft">for those who cannot see it</span><input
       class="line py-0.5"
       :value="attrs.alt"
       placeholder="What the picture shows, in words"

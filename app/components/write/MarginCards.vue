@@ -4,7 +4,9 @@ import { composeAlone } from '~~/core/compose/compose'
 import { writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
 import { textOf } from '~~/core/source/model'
+import { stripRich } from '~~/core/text/rich'
 import type { CitationData } from '~~/core/sheet/document'
+import type { PaperSource } from '~/stores/paper'
 import type { PaperEditor } from '~/editor/usePaperEditor'
 import { strayWords } from './CitationCard.vue'
 
@@ -66,7 +68,8 @@ useResizeObserver(drawn, level)
 if (import.meta.client) useEventListener(window, 'scroll', level, { passive: true })
 // An open card is seen whole: the page moves to it, and no more than it must.
 watch(selected, async (id) => {
-  if (!id) return
+  // A note being written at the foot keeps the page where it is.
+  if (!id || document.activeElement?.closest('[data-note]')) return
   await nextTick()
   level()
   setTimeout(() => margin.value?.querySelector(`[data-card].open`)?.scrollIntoView({ block: 'nearest' }), 180)
@@ -74,13 +77,19 @@ watch(selected, async (id) => {
 onMounted(() => { level(); setTimeout(level, 300); void document.fonts?.ready.then(level) })
 
 const dataOf = (id: string): CitationData | undefined => store.citations[store.citationPlaces.get(id) ?? -1] as CitationData | undefined
+/** The main title as the list prints it; as it was given where the list has none. */
+function titleOf(source: PaperSource): string {
+  const printed = composeAlone(store.style, source).reference?.filter(run => run.field === 'title')
+  return (printed?.length ? plain(printed) : stripRich(textOf(source, 'title'))).split(/: /u)[0]!
+}
 function summary(id: string): { head: string, line: string } {
   const data = dataOf(id)
   const sources = (data?.items ?? []).map(item => ({ item, source: store.byId.get(item.id) }))
   const number = store.composition.noteNumbers[store.citationPlaces.get(id) ?? -1]
-  const note = number === undefined ? '' : `note ${number}`
+  const numbers = store.style.citation.system === 'numbers' ? (data?.items ?? []).flatMap(item => store.composition.list.find(entry => entry.id === item.id)?.number ?? []) : []
+  const note = [numbers.length && `${numbers.length > 1 ? 'numbers' : 'number'} ${numbers.join(', ')}`, number !== undefined && `note ${number}`].filter(Boolean).join(' · ')
   if (!sources.length) return { head: 'A note in your own words', line: [note, data?.words?.after ?? ''].filter(Boolean).join(' · ') }
-  const head = sources.map(({ source }) => source ? textOf(source, 'title').replace(/<[^>]+>/gu, '').split(/: /u)[0] : 'A source this paper no longer has').join(' · ')
+  const head = sources.map(({ source }) => source ? titleOf(source) : 'A source this paper no longer has').join(' · ')
   const line = [note, sources.map(({ item, source }) => [source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[?\d+\]?$/u, m => (store.style.citation.system === 'author-date' ? m : '')) : '', writeLocator(item.locator)].filter(Boolean).join(' · ')).join('; ')].filter(Boolean).join(' · ')
   return { head, line }
 }

@@ -26,6 +26,7 @@ function set(id: string, change: { before?: string, after?: string }) {
 /** Back to the sheet, behind the note's number. */
 function leave(id: string) {
   open.value = undefined
+  selected.value = undefined
   const at = props.paper.find(id)
   if (at) props.paper.editor.value!.chain().focus(at.pos + 1).run()
 }
@@ -64,11 +65,14 @@ defineExpose({ begin })
       :data-note="note.id"
       :class="found === note.id ? 'bg-wash' : selected === note.id && 'bg-wash/50'"
     >
-      <template v-if="open === note.id">
-        <sup>{{ note.n }}</sup>
+      <div
+        v-if="open === note.id"
+        class="grid grid-cols-[1.7em_1fr] items-baseline py-1"
+      >
+        <sup class="pl-1">{{ note.n }}</sup>
+        <div class="grid gap-1">
         <WriteNoteWords
           v-if="note.data.items.length"
-          class="flex-1 basis-full"
           :words="note.data.words?.before ?? ''"
           label="Your words before the reference"
           placeholder="your words before"
@@ -88,12 +92,13 @@ defineExpose({ begin })
           @done="leave(note.id)"
         />
         <button
-          class="act font-ui text-[13px]"
+          class="act justify-self-start font-ui text-[13px]"
           @click="leave(note.id)"
         >
           Done
         </button>
-      </template>
+        </div>
+      </div>
       <button
         v-else
         class="w-full text-left indent-[2em]"

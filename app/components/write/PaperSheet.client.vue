@@ -101,7 +101,12 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'f' && !event.shiftKey) { event.preventDefault(); finding.value = true }
   else if (event.altKey && event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) { event.preventDefault(); step(event.key === 'ArrowDown' ? 1 : -1) }
 })
-const level = computed(() => store.style.page.headings)
+/** The style's levels of headings, as the sheet's own variables; those that begin their paragraph by their level. */
+const headings = computed(() => Object.fromEntries(store.style.page.headings.flatMap((form, i) => [
+  [`--h${i + 1}-weight`, form.bold ? 700 : 400], [`--h${i + 1}-style`, form.italic ? 'italic' : 'normal'], [`--h${i + 1}-align`, form.centred ? 'center' : 'left'], [`--h${i + 1}-indent`, form.indented ? 'var(--indent)' : '0'],
+  [`--h${i + 1}-line`, form.underline ? 'underline' : 'none'], [`--h${i + 1}-caps`, form.smallCaps ? 'small-caps' : 'normal'],
+])))
+const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (form.runIn ? [`run-in-${i + 1}`] : [])))
 </script>
 
 <template>
@@ -129,8 +134,8 @@ const level = computed(() => store.style.page.headings)
       <article
         ref="sheet"
         class="sheet border border-t-0 border-rule bg-leaf px-6 pt-10 pb-24 sm:px-[76px]"
-        :class="level"
-        :style="{ '--indent': `${store.style.page.firstLineIndent / 15}px`, '--leading': store.style.page.lineSpacing }"
+        :class="runIn"
+        :style="{ ...headings, '--indent': `${store.style.page.firstLineIndent / 15}px`, '--leading': store.style.page.lineSpacing }"
         @click="pick"
         @keyup="passagesOpen && look()"
         @mouseup="passagesOpen && look()"
@@ -220,11 +225,24 @@ const level = computed(() => store.style.page.headings)
 /* A raised number stands against its word; the space typed before it is for styles that need one. */
 .sheet :deep(.citation.raised) { margin-left: -0.22em; }
 .sheet :deep(.citation.selected) { box-shadow: 0 2px 0 var(--weld); background: color-mix(in srgb, var(--weld) 50%, transparent); }
-.sheet :deep(:is(h1, h2, h3, h4, h5)) { font-weight: 700; }
-.sheet :deep(:is(h3, h5)) { font-style: italic; }
-.sheet.centred-bold :deep(.sheet-text h1) { text-align: center; }
-.sheet.centred-bold :deep(:is(h4, h5)) { text-indent: var(--indent); }
-.sheet.plain :deep(h4) { font-style: italic; }
+.sheet :deep(.sheet-text h1) { font: var(--h1-style) var(--h1-caps) var(--h1-weight) 1em/var(--leading) var(--font-page); text-align: var(--h1-align); text-indent: var(--h1-indent); text-decoration: var(--h1-line); }
+.sheet :deep(.sheet-text h2) { font: var(--h2-style) var(--h2-caps) var(--h2-weight) 1em/var(--leading) var(--font-page); text-align: var(--h2-align); text-indent: var(--h2-indent); text-decoration: var(--h2-line); }
+.sheet :deep(.sheet-text h3) { font: var(--h3-style) var(--h3-caps) var(--h3-weight) 1em/var(--leading) var(--font-page); text-align: var(--h3-align); text-indent: var(--h3-indent); text-decoration: var(--h3-line); }
+.sheet :deep(.sheet-text h4) { font: var(--h4-style) var(--h4-caps) var(--h4-weight) 1em/var(--leading) var(--font-page); text-align: var(--h4-align); text-indent: var(--h4-indent); text-decoration: var(--h4-line); }
+.sheet :deep(.sheet-text h5) { font: var(--h5-style) var(--h5-caps) var(--h5-weight) 1em/var(--leading) var(--font-page); text-align: var(--h5-align); text-indent: var(--h5-indent); text-decoration: var(--h5-line); }
+/* A heading that begins its paragraph stands on its first line, with the full stop that it prints with. */
+.sheet.run-in-3 :deep(.sheet-text > h3:has(+ p)), .sheet.run-in-3 :deep(.sheet-text > h3 + p) { display: inline; }
+.sheet.run-in-3 :deep(.sheet-text > h3:has(+ p))::before { content: ''; padding-left: var(--h3-indent); }
+.sheet.run-in-3 :deep(.sheet-text > h3:has(+ p))::after { content: '. '; white-space: pre; }
+.sheet.run-in-3 :deep(.sheet-text > h3 + p)::after { content: '\A'; white-space: pre; }
+.sheet.run-in-4 :deep(.sheet-text > h4:has(+ p)), .sheet.run-in-4 :deep(.sheet-text > h4 + p) { display: inline; }
+.sheet.run-in-4 :deep(.sheet-text > h4:has(+ p))::before { content: ''; padding-left: var(--h4-indent); }
+.sheet.run-in-4 :deep(.sheet-text > h4:has(+ p))::after { content: '. '; white-space: pre; }
+.sheet.run-in-4 :deep(.sheet-text > h4 + p)::after { content: '\A'; white-space: pre; }
+.sheet.run-in-5 :deep(.sheet-text > h5:has(+ p)), .sheet.run-in-5 :deep(.sheet-text > h5 + p) { display: inline; }
+.sheet.run-in-5 :deep(.sheet-text > h5:has(+ p))::before { content: ''; padding-left: var(--h5-indent); }
+.sheet.run-in-5 :deep(.sheet-text > h5:has(+ p))::after { content: '. '; white-space: pre; }
+.sheet.run-in-5 :deep(.sheet-text > h5 + p)::after { content: '\A'; white-space: pre; }
 .sheet :deep(blockquote) { margin-left: 48px; }
 .sheet :deep(blockquote p), .sheet :deep(li p), .sheet :deep(:is(td, th) p) { text-indent: 0; }
 .sheet :deep(.verse) { margin-left: 48px; text-indent: 0; white-space: pre-wrap; }

@@ -15,7 +15,7 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
       <div class="list-grid">
         <h2
           class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-[17px]"
-          :class="store.style.page.headings === 'centred-bold' && 'font-bold'"
+          :class="store.style.page.listHeadingBold && 'font-bold'"
           data-testid="list-heading"
         >
           {{ sheet.heading }}
