@@ -7,6 +7,7 @@ import { DOMSerializer, type Fragment, type Node as PmNode, type Schema } from '
 import { Plugin, PluginKey, type EditorState } from '@tiptap/pm/state'
 import { Decoration, DecorationSet, type EditorView } from '@tiptap/pm/view'
 import type { CitationData } from '~~/core/sheet/document'
+import { readMarks } from '~~/core/intake/marks'
 import { raisedAt } from '~~/core/sheet/placement'
 import type { Run } from '~~/core/text/runs'
 import { plain, toHtml } from '~~/core/text/runs'
@@ -26,6 +27,8 @@ export interface CitationHost {
   /** What a citation prints, by its id. */
   runsOf: (id: string) => readonly Run[]
   sight: CitationSight
+  /** A source's id by its key. */
+  idOf: (key: string) => string | undefined
   /** Enter on a citation. */
   change: (id: string) => void
 }
@@ -127,6 +130,13 @@ export const CitationNode = (host: CitationHost) => Node.create({
     handler: ({ range, chain }) => {
       chain().deleteRange(range).run()
       setTimeout(host.openPicker)
+    },
+  }), new InputRule({
+    // A mark typed by hand becomes its citation; one with an unknown key stays as it was typed.
+    find: /\[ref(?:\s+(?:in-text|no-name))?:[^\][]+\]$/u,
+    handler: ({ range, match, state }) => {
+      const [read] = readMarks(match[0], host.idOf)
+      if (read && typeof read !== 'string') state.tr.replaceWith(range.from, range.to, state.schema.nodes.citation!.create({ id: newCitationId(), data: read }))
     },
   })],
   addKeyboardShortcuts() {

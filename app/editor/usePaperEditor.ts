@@ -53,7 +53,7 @@ export function usePaperEditor(host: EditorHost) {
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
       Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure(captions), CaptionedTable(captions), TableRow, TableHeader, TableCell, FindInText, Resting, ...TYPING,
-      CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, sight, change: id => focusCard(id) }),
+      CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, sight, idOf: key => store.sources.find(source => source.key === key)?.id, change: id => focusCard(id) }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },

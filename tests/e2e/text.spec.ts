@@ -86,6 +86,14 @@ test('tables and figures have numbers, titles and credits in the style’s own w
   await style(page, 'MLA')
   await expect(figure).toHaveText(/Fig\. 1\. The wheel[\s\S]*Drawn by the writer\./u)
   await expect(table).toHaveText(/^Table 1Silt by year[\s\S]*Loveday Tremayne, Working the Tide, Saltmarsh Press, 2018\.$/u)
+  // The headings lead to their places.
+  await sheet(page).locator('p').first().click()
+  await page.keyboard.press('Control+Home')
+  await page.getByLabel('What this paragraph is').selectOption('Second heading')
+  await menu(page, 'Text…', /^Headings/u)
+  await page.getByRole('dialog', { name: 'Headings' }).getByRole('button', { name: /^See the table\. \d+ words/u }).click()
+  await expect(sheet(page)).toBeFocused()
+  await page.getByLabel('What this paragraph is').selectOption('Paragraph')
   // A table before it takes the number.
   await page.keyboard.press('Escape')
   await sheet(page).locator('p').first().click()

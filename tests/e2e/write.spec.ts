@@ -124,6 +124,10 @@ test('forty-five words become a block quotation, the citation behind the stop; t
 
 test('pasted text is clean: italics, lists and notes stay, fonts, tabs and page numbers go, marks become citations', async ({ page, request }) => {
   await begin(page, await newPaper(request, 'Pasted'))
+  // Typed by hand, a mark is a citation as soon as it is closed.
+  await page.keyboard.type('[ref: vasquez-2019, p. 58] [ref: nobody-1999]')
+  await expect(sheet(page)).toHaveText('(Vasquez & Thorne, 2019, p. 58) [ref: nobody-1999]')
+  await page.keyboard.press('Control+a')
   await pasteHtml(page, `<p style="font:18px Wild;background:yellow">\tThe <i>pond</i>  silts [ref: okonjo-2021, p. 104]. And \\citet{tremayne-2018} says so [ref: nobody-1999].</p><p>Vale 2</p><p>&nbsp;</p><ul><li>gate</li></ul><p>Works Cited</p><p>Harrow, Edith M. <i>Locks of the Lower Wend</i>. Meridian UP, 2016.</p>`)
   await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', 'Tremayne (2018)'])
   await expect(sheet(page).locator('em')).toHaveText(['pond', 'Locks of the Lower Wend'])

@@ -18,6 +18,7 @@ const finding = ref(false)
 const foundNote = ref<string>()
 const states = ref(false)
 const keys = ref(false)
+const outline = ref(false)
 const passagesOpen = ref(false)
 const draft = shallowRef<File>()
 const paper = usePaperEditor({ openPicker, paste: (view, event) => pasting.paste(view, event), drop: (view, event) => pasting.drop(view, event) })
@@ -123,6 +124,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         @draft="draft = $event"
         @states="states = true"
         @keys="keys = true"
+        @headings="outline = true"
       >
         <WriteFindLine
           v-if="finding && editor"
@@ -202,6 +204,11 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
     <WriteEarlierStates
       v-if="states"
       @close="states = false"
+    />
+    <WriteHeadingsList
+      v-if="outline && editor"
+      :editor="(editor as Editor)"
+      @close="outline = false"
     />
     <WriteDraftDialog
       v-if="draft"

@@ -6,7 +6,7 @@ import type { PaperEditor } from '~/editor/usePaperEditor'
 
 /** The line of tools above the sheet: what is done often in words, the rest behind two menus. */
 const props = defineProps<{ paper: PaperEditor, finding: boolean }>()
-const emit = defineEmits<{ cite: [], passages: [], note: [], picture: [file: File], find: [], draft: [file: File], states: [], keys: [] }>()
+const emit = defineEmits<{ cite: [], passages: [], note: [], picture: [file: File], find: [], draft: [file: File], states: [], keys: [], headings: [] }>()
 const store = usePaper()
 const e = computed(() => props.paper.editor.value as Editor | undefined)
 const picture = useTemplateRef<HTMLInputElement>('picture')
@@ -234,7 +234,7 @@ const file = (event: Event, give: (file: File) => void) => {
           </MenuButton>
           <MenuItems class="leaf-raised absolute right-0 z-30 mt-2 w-60 py-1 focus:outline-none">
             <MenuItem
-              v-for="[word, act, key] in ([['Find and replace', () => emit('find'), 'Ctrl F'], ['Bring a draft…', () => draft?.click(), ''], ['Earlier states', () => emit('states'), ''], ['Keys', () => emit('keys'), '?']] as const)"
+              v-for="[word, act, key] in ([['Find and replace', () => emit('find'), 'Ctrl F'], ['Headings', () => emit('headings'), ''], ['Bring a draft…', () => draft?.click(), ''], ['Earlier states', () => emit('states'), ''], ['Keys', () => emit('keys'), '?']] as const)"
               :key="word"
               v-slot="{ active }"
             >
