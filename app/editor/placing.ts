@@ -52,14 +52,18 @@ export function takeCitation(tr: Transaction, pos: number): Transaction {
   return tr.delete(pos - (spaced && (!follows || (follows.isText && /^[\s.,;:?!)]/u.test(follows.text!))) ? 1 : 0), pos + 1)
 }
 
+/** A place that no word is cut at: within a word it is the word's end. */
+export function behindWord(doc: PmNode, pos: number): number {
+  const $pos = doc.resolve(pos)
+  if (!$pos.parent.inlineContent) return pos
+  const [before, after] = [$pos.parent.textBetween(0, $pos.parentOffset, '\n', '\uFFFC'), $pos.parent.textBetween($pos.parentOffset, $pos.parent.content.size, '\n', '\uFFFC')]
+  return /[\p{L}\p{M}\p{N}’'-]$/u.test(before) ? pos + /^[\p{L}\p{M}\p{N}’'-]*/u.exec(after)![0].length : pos
+}
+
 /** Moves a citation; dropped within a word it goes behind the word. */
 export function moveCitation(tr: Transaction, from: number, to: number, setting: Setting): Transaction {
   const node = tr.doc.nodeAt(from)
   if (node?.type.name !== 'citation' || to === from || to === from + 1) return tr
   takeCitation(tr, from)
-  const pos = tr.mapping.map(to)
-  const $to = tr.doc.resolve(pos)
-  const [before, after] = $to.parent.inlineContent ? [$to.parent.textBetween(0, $to.parentOffset, '\n', '\uFFFC'), $to.parent.textBetween($to.parentOffset, $to.parent.content.size, '\n', '\uFFFC')] : ['', '']
-  const rest = /[\p{L}\p{M}\p{N}’'-]$/u.test(before) ? /^[\p{L}\p{M}\p{N}’'-]*/u.exec(after)![0].length : 0
-  return putCitation(tr, pos + rest, String(node.attrs.id), node.attrs.data as CitationData, setting)
+  return putCitation(tr, behindWord(tr.doc, tr.mapping.map(to)), String(node.attrs.id), node.attrs.data as CitationData, setting)
 }

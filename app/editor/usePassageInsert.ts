@@ -1,9 +1,10 @@
 /** Puts a passage into the text: as a quotation with its marks and a word to lead it in, as a block, or as one's own words. */
 import type { Node as PmNode } from '@tiptap/pm/model'
-import type { CitationData } from '~~/core/sheet/document'
+import { plainText, type CitationData } from '~~/core/sheet/document'
 import { isBlock } from '~~/core/sheet/placement'
 import { readLocator } from '~~/core/source/locators'
 import { setQuotes } from '~~/core/text/quotes'
+import { runOn, smallWords } from '~~/core/text/run-on'
 import type { Passage } from '~/stores/paper'
 import { newCitationId } from './citation'
 import type { PaperEditor } from './usePaperEditor'
@@ -57,8 +58,8 @@ export function usePassageInsert(paper: PaperEditor) {
       const [open, close] = store.style.quotes.outer
       const lead = way === 'plain' ? undefined : LEADS[way]
       const bare = words.replace(/[.,;:]$/u, '')
-      // After "that" a quotation runs on from the sentence: its capital is changed in brackets where it is not a name.
-      const run = lead && !lead[2] ? bare.replace(/^(?:The|A|An|We|It|In|They|He|She|This|That|There|When|If|As|For|But|And|Our|His|Her|Its|Their|To|At|On|By|With|From|What|No|Not|All|Some|Many|One)\b/u, word => `[${word[0]!.toLowerCase()}]${word.slice(1)}`) : bare
+      // After "that" a quotation runs on from the sentence.
+      const run = lead && !lead[2] ? runOn(bare, smallWords([plainText(store.body), ...store.passages.map(p => p.words)])) : bare
       const quoted = (mark: string) => (store.style.stopsInside && mark === '.' ? `${open}${setQuotes(run, store.style.quotes, 1)}${/[?!]$/u.test(run) ? '' : mark}${close}` : `${open}${setQuotes(run, store.style.quotes, 1)}${close}${/[?!]$/u.test(run) ? '' : mark}`)
       if (lead) nodes.push(...(space + lead[0] ? [text(space + lead[0])] : []), cite('narrative'), text(`${lead[1]}${quoted(stop)}`))
       else nodes.push(text(`${space}${quoted('')} `), cite('parenthetical'), ...(stop ? [text(stop)] : []))

@@ -182,14 +182,15 @@ function titleBlock({ style, title, details }: PaperToPrint, spacing: Spacing): 
     ? [new Paragraph({ children: [new TextRun({ text, ...(options.bold ? { bold: true } : {}) })], spacing: { ...spacing, before: options.before ?? 0 }, ...(options.centred ? { alignment: AlignmentType.CENTER } : {}) })]
     : []
   const { writer, institution, course, instructor, date } = details
+  const bold = style.page.titleBold ?? false
   if (!style.page.titlePage) {
-    return [...line(writer), ...line(instructor), ...line(course), ...line(date), ...line(title, { centred: true, bold: style.list.order === 'appearance' })]
+    return [...line(writer), ...line(instructor), ...line(course), ...line(date), ...line(title, { centred: true, bold })]
   }
   return [
-    ...line(title, { centred: true, bold: true, before: 2880 }),
+    ...line(title, { centred: true, bold, before: 2880 }),
     ...[writer, institution, course, instructor, date].flatMap((text, i) => line(text, { centred: true, before: i === 0 ? 480 : 0 })),
     new Paragraph({ children: [new PageBreak()] }),
-    ...line(title, { centred: true, bold: true }),
+    ...line(title, { centred: true, bold }),
   ]
 }
 

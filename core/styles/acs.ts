@@ -40,7 +40,7 @@ export const acs: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', afterPunctuation: true, narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
+  page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|{url}[ (accessed {accessed})]>',

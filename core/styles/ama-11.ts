@@ -36,7 +36,7 @@ export const ama11: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', afterPunctuation: true, narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@seen}][. {@link}]',
   parts: {
     link: '<{doi}|{url}>', seen: 'Accessed {accessed}',

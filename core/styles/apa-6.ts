@@ -59,7 +59,7 @@ export const apa6: Style = {
   citation: { ...apa7.citation, laterNames: { names: 'later', narrative: 'laterNarrative' } },
   // A figure's caption follows its number below it; a table's title stands above in italics (APA 6, 5.12, 5.23).
   page: {
-    ...apa7.page, listHeadingBold: false,
+    ...apa7.page, titleBold: false, listHeadingBold: false,
     // APA 6, 3.03: from the third level on a heading begins its paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     captions: { table: { label: 'Table {n}', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}.', labelled: 'italic', between: ' ', place: 'below' } },

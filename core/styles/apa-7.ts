@@ -65,7 +65,7 @@ export const apa7: Style = {
     locators: locatorWords({ chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },
-  page: { titlePage: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
+  page: { titlePage: true, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, italic: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }], listHeadingBold: true,
     ellipsis: { points: SPACED_POINTS },
     // Number in bold, title in italics on a line of its own, both above (APA 7, 7.10–7.11, 7.24).

@@ -47,7 +47,7 @@ export const ieee: Style = {
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', afterPunctuation: false, narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.
+  page: { titlePage: false, titleBold: true, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.
     headings: [{ smallCaps: true, centred: true }, { italic: true }, { italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     ellipsis: { points: SPACED_POINTS },
     // IEEE Editorial Style Manual: tables have Roman numerals, above; figures “Fig. 1.”, below.

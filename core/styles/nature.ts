@@ -39,7 +39,7 @@ export const nature: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, afterPunctuation: true, narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
+  page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
   frame: '{lead}{&. }{title}{&. }{@inside}',
   parts: {
     numbers: '[ **{volume}**][<!volume?, no. {issue}>][, <{pages}|{article}>]',

@@ -169,6 +169,8 @@ export interface PageRules {
   blockQuote: { words?: number, lines?: number }
   /** The five levels of headings, the first at 0. */
   headings: readonly [HeadingForm, HeadingForm, HeadingForm, HeadingForm, HeadingForm]
+  /** The paper's title is bold. */
+  titleBold?: boolean
   /** The heading over the list is bold. */
   listHeadingBold?: boolean
   captions: { table: CaptionForm, figure: CaptionForm }

@@ -41,7 +41,7 @@ export const vancouver: Style = {
     numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', afterPunctuation: false, narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { titlePage: false, titleBold: true, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|Available from: {url}>',

@@ -91,7 +91,7 @@ test('forty-five words become a block quotation, the citation behind the stop; t
   await expect(sheet(page).locator('blockquote')).toHaveText(/turned for keep\. \(Tremayne, 2018, p\. 58\)$/u)
   await page.keyboard.press('Control+End')
   await panel.getByRole('button', { name: /^“A pond/u }).click()
-  await panel.getByRole('button', { name: 'Name writes that …' }).click()
+  await panel.getByRole('button', { name: 'Tremayne writes that …' }).click()
   await expect(sheet(page)).toContainText('Tremayne (2018, p. 51) writes that “[a] pond is a promise made to the next tide.”')
   await expect(panel.getByRole('listitem')).toHaveCount(0)
   // A note of one's own, and words with a citation.

@@ -4,6 +4,7 @@ import { composeAlone } from '~~/core/compose/compose'
 import { writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
 import { textOf } from '~~/core/source/model'
+import { setQuotes } from '~~/core/text/quotes'
 import { stripRich } from '~~/core/text/rich'
 import type { CitationData } from '~~/core/sheet/document'
 import type { PaperSource } from '~/stores/paper'
@@ -80,7 +81,8 @@ const dataOf = (id: string): CitationData | undefined => store.citations[store.c
 /** The main title as the list prints it; as it was given where the list has none. */
 function titleOf(source: PaperSource): string {
   const printed = composeAlone(store.style, source).reference?.filter(run => run.field === 'title')
-  return (printed?.length ? plain(printed) : stripRich(textOf(source, 'title'))).split(/: /u)[0]!
+  // It stands alone here: quotation marks within it are the outer ones.
+  return (printed?.length ? setQuotes(plain(printed), store.style.quotes, 0) : stripRich(textOf(source, 'title'))).split(/: /u)[0]!
 }
 function summary(id: string): { head: string, line: string } {
   const data = dataOf(id)

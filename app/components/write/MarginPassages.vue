@@ -26,7 +26,8 @@ function name(p: Passage): string {
   const source = store.byId.get(p.sourceId)
   return source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[[\d, –-]+\]$|(?<=\p{L})\d+$/u, '') : ''
 }
-const WAYS: readonly (readonly [PassageWay, string])[] = [['plain', 'with its citation'], ['says', 'Name writes that …'], ['puts', 'As Name puts it, …'], ['argues', 'Name argues that …']]
+/** The ways a quotation is led in, with the name that they say. */
+const ways = (p: Passage): readonly (readonly [PassageWay, string])[] => { const who = name(p).replace(/\s\d{4}[a-z]?$|\sn\.d\.$/u, '') || 'The author'; return [['plain', 'with its citation'], ['says', `${who} writes that …`], ['puts', `As ${who} puts it, …`], ['argues', `${who} argues that …`]] }
 const block = (p: Passage) => p.form === 'quotation' && isBlock(p.words, store.style.page.blockQuote)
 function drag(event: DragEvent, p: Passage) {
   event.dataTransfer?.setData('application/x-dendle-passage', p.id)
@@ -116,7 +117,7 @@ function drag(event: DragEvent, p: Passage) {
             </template>
             <template v-else>
               <button
-                v-for="[way, word] in WAYS"
+                v-for="[way, word] in ways(p)"
                 :key="way"
                 class="act"
                 @click="emit('put', p, way)"

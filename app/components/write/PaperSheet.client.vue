@@ -2,6 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { EditorContent, type Editor } from '@tiptap/vue-3'
 import { usePaperEditor } from '~/editor/usePaperEditor'
+import { behindWord } from '~/editor/placing'
 import { usePasting } from '~/editor/usePasting'
 import { usePassageInsert, type PassageWay } from '~/editor/usePassageInsert'
 import type { CitationData } from '~~/core/sheet/document'
@@ -25,7 +26,7 @@ const paper = usePaperEditor({ openPicker, paste: (view, event) => pasting.paste
 const { editor, selected } = paper
 const putPassage = usePassageInsert(paper)
 const pasting = usePasting(() => editor.value as Editor | undefined, {
-  dropPassage: (id, pos) => { const passage = store.passages.find(p => p.id === id); if (passage) putPassage(passage, 'plain', pos) },
+  dropPassage: (id, pos) => { const passage = store.passages.find(p => p.id === id); if (passage) putPassage(passage, 'plain', behindWord(editor.value!.state.doc, pos)) },
   bringDraft: (file) => { draft.value = file },
 })
 
@@ -142,7 +143,10 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         @keyup="passagesOpen && look()"
         @mouseup="passagesOpen && look()"
       >
-        <h1 class="mb-1 text-center font-page text-[17px] font-bold">
+        <h1
+          class="mb-1 text-center font-page text-[17px]"
+          :class="store.style.page.titleBold && 'font-bold'"
+        >
           {{ store.paper?.title }}
         </h1>
         <EditorContent :editor="editor" />
