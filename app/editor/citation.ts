@@ -4,14 +4,15 @@
  */
 import { InputRule, Node, mergeAttributes } from '@tiptap/core'
 import { DOMSerializer, type Fragment, type Node as PmNode, type Schema } from '@tiptap/pm/model'
-import { Plugin, PluginKey, type EditorState } from '@tiptap/pm/state'
-import { Decoration, DecorationSet, type EditorView } from '@tiptap/pm/view'
+import { Plugin } from '@tiptap/pm/state'
+import type { EditorView } from '@tiptap/pm/view'
 import type { CitationData } from '~~/core/sheet/document'
 import { readMarks } from '~~/core/intake/marks'
-import { raisedAt } from '~~/core/sheet/placement'
+import type { Style } from '~~/core/styles/types'
 import type { Run } from '~~/core/text/runs'
 import { plain, toHtml } from '~~/core/text/runs'
 import { CitationView, type CitationSight } from './citation-view'
+import { stopsPlugin } from './stops'
 
 export const newCitationId = (): string => crypto.randomUUID().slice(0, 8)
 
@@ -22,8 +23,7 @@ const parse = (text: string | null): CitationData => {
 
 export interface CitationHost {
   openPicker: () => void
-  /** Whether the style sets raised numbers behind the stop that follows, and stops inside quotation marks. */
-  raised: () => { on: boolean, stopsInside: boolean }
+  style: () => Style
   /** What a citation prints, by its id. */
   runsOf: (id: string) => readonly Run[]
   sight: CitationSight
@@ -31,59 +31,6 @@ export interface CitationHost {
   idOf: (key: string) => string | undefined
   /** Enter on a citation. */
   change: (id: string) => void
-}
-
-/**
- * Shows a raised number behind the comma or full stop that follows it, inside quotation marks where the style sets stops
- * there, as the page prints it, without moving a letter of the text.
- */
-function behindStops(doc: PmNode, stopsInside: boolean): DecorationSet {
-  const decorations: Decoration[] = []
-  doc.descendants((node, pos, parent, index) => {
-    if (node.type.name !== 'citation' || !parent) return
-    const next = parent.maybeChild(index + 1)
-    const last = index ? parent.child(index - 1) : undefined
-    if (!next?.isText) return
-    const { ahead, inside } = raisedAt(last?.isText ? last.text! : '', next.text!, stopsInside)
-    if (!ahead) return
-    decorations.push(Decoration.inline(pos + 1, pos + 1 + ahead.length, { style: 'font-size:0' }))
-    if (!inside) { decorations.push(Decoration.node(pos, pos + 1, {}, { ahead })); return }
-    const quote = pos - (last!.text!.length - last!.text!.trimEnd().length) - inside.length
-    if (!/[.,?!]$/u.test(last!.text!.trimEnd().slice(0, -inside.length))) {
-      decorations.push(Decoration.widget(quote, () => { const span = document.createElement('span'); span.textContent = ahead; return span }, { side: -1, key: `stop-${ahead}` }))
-    }
-  })
-  return DecorationSet.create(doc, decorations)
-}
-
-/** Decorations are made again only around what changed: a letter typed elsewhere costs nothing. */
-function stopsPlugin(host: CitationHost): Plugin {
-  const key = new PluginKey<{ set: DecorationSet, on: boolean, stopsInside: boolean }>('raised-stops')
-  const touches = (state: EditorState, before: EditorState): boolean => {
-    // Only a change in a block that holds a citation can move one.
-    let from = state.doc.content.findDiffStart(before.doc.content)
-    if (from === null) return false
-    from = Math.min(from, state.doc.content.size)
-    const $at = state.doc.resolve(from)
-    const block = $at.depth ? $at.node(1) : undefined
-    let found = !block
-    block?.descendants((node) => { if (node.type.name === 'citation') found = true; return !found })
-    return found
-  }
-  const make = (state: EditorState) => { const { on, stopsInside } = host.raised(); return { set: on ? behindStops(state.doc, stopsInside) : DecorationSet.empty, on, stopsInside } }
-  return new Plugin({
-    key,
-    state: {
-      init: (_, state) => make(state),
-      apply(tr, value, before, state) {
-        const now = host.raised()
-        if (now.on !== value.on || now.stopsInside !== value.stopsInside) return make(state)
-        if (!tr.docChanged || !now.on) return value
-        return touches(state, before) ? make(state) : { ...value, set: value.set.map(tr.mapping, tr.doc) }
-      },
-    },
-    props: { decorations: state => key.getState(state)?.set },
-  })
 }
 
 /** A selection made a moment ago may not have been read yet: a cut that comes so soon would be the browser's own, which drops citations. */
@@ -158,7 +105,7 @@ export const CitationNode = (host: CitationHost) => Node.create({
     }
   },
   addProseMirrorPlugins() {
-    return [stopsPlugin(host), new Plugin({
+    return [stopsPlugin(host.style), new Plugin({
       props: { handleDOMEvents: { cut: readSelection, copy: readSelection }, clipboardSerializer: clipboardSerializer(this.editor.schema, host.runsOf), clipboardTextSerializer: slice => textOf(slice.content, host.runsOf).trim() },
       // A pasted or duplicated citation is a citation of its own. Typing a letter brings none: its steps are looked at, not the document.
       appendTransaction: (transactions, _before, state) => {

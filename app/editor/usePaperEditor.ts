@@ -33,8 +33,6 @@ export function usePaperEditor(host: EditorHost) {
   const store = usePaper()
   /** The id of the citation whose card is open. */
   const selected = ref<string>()
-  const numbers = () => store.style.citation.numbers
-  const raised = computed(() => ({ on: store.style.citation.system === 'notes' || Boolean(numbers()?.afterPunctuation), stopsInside: store.style.stopsInside }))
   const runsOf = (id: string) => store.composition.citations[store.citationPlaces.get(id) ?? -1] ?? []
   const sight: CitationSight = {
     views: new Set(),
@@ -53,7 +51,7 @@ export function usePaperEditor(host: EditorHost) {
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
       Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure(captions), CaptionedTable(captions), TableRow, TableHeader, TableCell, FindInText, Resting, ...TYPING,
-      CitationNode({ openPicker: host.openPicker, raised: () => raised.value, runsOf, sight, idOf: key => store.sources.find(source => source.key === key)?.id, change: id => focusCard(id) }),
+      CitationNode({ openPicker: host.openPicker, style: () => store.style, runsOf, sight, idOf: key => store.sources.find(source => source.key === key)?.id, change: id => focusCard(id) }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
@@ -100,7 +98,7 @@ export function usePaperEditor(host: EditorHost) {
     editor.value?.commands.setContent(JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>, { emitUpdate: false })
   })
   // A style that places numbers otherwise: the sheet is drawn again.
-  watch(raised, () => editor.value?.view.dispatch(editor.value.state.tr))
+  watch(() => store.style, () => editor.value?.view.dispatch(editor.value.state.tr))
 
   // Citations --------------------------------------------------------------------------------------------------------
 

@@ -106,6 +106,17 @@ describe('what a paper holds, in the document', () => {
     expect(notes).toContain('Never finished.')
     expect(xml).toMatch(/<w:footnoteReference w:id="1"\/>/u)
   })
+  it.each<[string, string, object, string]>([
+    ['a name in the sentence keeps its place before the comma', 'chicago-18-notes', { items: [{ id: 'a' }], form: 'narrative' }, 'So Tremayne,#1 writes'],
+    ['a note stands behind it', 'chicago-18-notes', { items: [{ id: 'a' }], form: 'parenthetical' }, 'So,#1 writes'],
+    ['a content note behind a citation', 'apa-7', { items: [{ id: 'a' }], form: 'parenthetical', words: { after: 'x' } }, 'So (Tremayne, 2018),#1 writes'],
+    ['a number', 'nature', { items: [{ id: 'a' }], form: 'parenthetical' }, 'So,^1 writes'],
+  ])('%s', async (_, id, data, line) => {
+    const doc: DocNode = { type: 'doc', content: [p(word('So '), { type: 'citation', attrs: { id: 'n', data } }, word(', writes'))] }
+    const xml = strFromU8(unzipSync(await Packer.toBuffer(buildWordDocument({ style: styleOf(id)!, title: 'T', details: {}, body: doc, sources: SOURCES, alsoList: [] })))['word/document.xml']!)
+    const [para] = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(one => one[0].replace(/<w:r><w:rPr><w:vertAlign w:val="superscript"\/><\/w:rPr>/gu, '^').replace(/<w:footnoteReference w:id="(\d+)"\/>/gu, '#$1').replace(/<[^>]+>/gu, '')).filter(one => one.startsWith('So'))
+    expect(para).toBe(line)
+  })
   describe('the five levels of headings', () => {
     const headed: DocNode = { type: 'doc', content: [1, 2, 3, 4, 5].flatMap(level => [{ type: 'heading', attrs: { level }, content: [word(level === 4 ? 'Why Four?' : `Level ${level}`)] }, p(word('Text.'))]) }
     it.each<[string, string[]]>([

@@ -8,7 +8,8 @@ import {
 } from 'docx'
 import { compose, type Composition, type Paper } from '../compose/compose'
 import { captionLines, creditLine, labelOf } from '../sheet/captions'
-import { blocksOf, citationsOf, creditedIn, raiseAfterPunctuation, type Block, type DocNode, type InlinePiece } from '../sheet/document'
+import { blocksOf, citationsOf, creditedIn, raiseAfterPunctuation, type Block, type CitationData, type DocNode, type InlinePiece } from '../sheet/document'
+import { raisedFor } from '../sheet/placement'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/types'
 import type { Run } from '../text/runs'
@@ -36,9 +37,8 @@ export function buildWordDocument(paper: PaperToPrint): Document {
   const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: [...paper.alsoList, ...creditedIn(paper.body)], ...(paper.divisions ? { divisions: paper.divisions } : {}) })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }
   const endnotes = paper.details.notes === 'endnotes'
-  const raised = style.citation.system === 'notes' || style.citation.numbers?.afterPunctuation
-  const blocks = blocksOf(paper.body)
-  const body = (raised ? raiseAfterPunctuation(blocks, at => Boolean(composition.citations[at]?.[0]?.superscript), style.stopsInside) : blocks)
+  const citations = citationsOf(paper.body)
+  const body = raiseAfterPunctuation(blocksOf(paper.body), at => raisedFor(style, citations[at]! as CitationData), style.stopsInside)
     .flatMap((block, i, all) => setBlock(block, { style, composition, spacing, endnotes, sources: paper.sources }, all[i - 1], all[i + 1]))
   const children = [...titleBlock(paper, spacing), ...body, ...listParagraphs(style, composition, paper.annotations)]
   const section: ISectionOptions = {
@@ -52,7 +52,7 @@ export function buildWordDocument(paper: PaperToPrint): Document {
     [endnotes ? 'endnotes' : 'footnotes']: Object.fromEntries(composition.notes.map((note, i) => [i + 1, {
       children: [new Paragraph({ children: runsToText(note, endnotes ? undefined : 20), spacing: { line: endnotes ? spacing.line : 240, after: endnotes ? 0 : 120 }, indent: { firstLine: HALF_INCH } })],
     }])),
-    numbering: { config: [...new Set(blocks.map(block => block.numbered).filter(n => n !== undefined))].map(n => ({
+    numbering: { config: [...new Set(blocksOf(paper.body).map(block => block.numbered).filter(n => n !== undefined))].map(n => ({
       reference: `list-${n}`, levels: [0, 1, 2, 3].map(level => ({ level, format: [LevelFormat.DECIMAL, LevelFormat.LOWER_LETTER, LevelFormat.LOWER_ROMAN, LevelFormat.DECIMAL][level]!, text: `%${level + 1}.`, alignment: AlignmentType.START, style: { paragraph: { indent: { left: HALF_INCH * (level + 1), hanging: HALF_INCH / 2 } } } })),
     })) },
     sections: [section],
@@ -157,7 +157,7 @@ function pictureSize(base64: string): { width: number, height: number } {
 }
 
 const setPieces = (pieces: readonly InlinePiece[], setting: Setting): ParagraphChild[] => pieces.flatMap((piece): ParagraphChild[] => {
-  if (piece.citation !== undefined) return citationRuns(piece.citation, setting)
+  if (piece.citation !== undefined) return citationRuns(piece.citation, setting, piece.part)
   const runs = textRuns(piece.text, piece)
   return piece.link ? [new ExternalHyperlink({ link: piece.link, children: runs })] : runs
 })
@@ -170,11 +170,13 @@ function textRuns(text: string, marks: Omit<InlinePiece, 'text'>): TextRun[] {
   }))
 }
 
-function citationRuns(at: number, { composition, endnotes }: Setting): ParagraphChild[] {
+/** A citation as it prints; `part` leaves out its raised number, or all but that. */
+function citationRuns(at: number, { composition, endnotes }: Setting, part?: InlinePiece['part']): ParagraphChild[] {
   const note = composition.noteNumbers[at]
-  const runs = composition.citations[at] ?? []
-  if (note === undefined) return runsToText(runs)
-  return [...runsToText(runs.filter(run => !run.rules.includes('citation.note'))), endnotes ? new EndnoteReferenceRun(note) : new FootnoteReferenceRun(note)]
+  const runs = (composition.citations[at] ?? []).filter(run => !run.rules.includes('citation.note'))
+  const cut = part ? runs.findLastIndex(run => !run.superscript) + 1 : 0
+  const shown = part === 'words' ? runs.slice(0, cut) : runs.slice(cut)
+  return [...runsToText(shown), ...(note === undefined || part === 'words' ? [] : [endnotes ? new EndnoteReferenceRun(note) : new FootnoteReferenceRun(note)])]
 }
 
 function titleBlock({ style, title, details }: PaperToPrint, spacing: Spacing): Paragraph[] {

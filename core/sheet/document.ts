@@ -124,8 +124,9 @@ export interface InlinePiece {
   subscript?: boolean
   smallCaps?: boolean
   link?: string
-  /** The citation's place in `citationsOf`. */
+  /** The citation's place in `citationsOf`; and which part of it, where its number stands apart from its words. */
   citation?: number
+  part?: 'words' | 'number'
 }
 export interface Block {
   type: 'paragraph' | 'heading' | 'quotation' | 'list-item' | 'verse' | 'page-break' | 'table' | 'figure'
@@ -207,24 +208,25 @@ export function blocksOf(doc: DocNode): Block[] {
 }
 
 /**
- * Raised numbers stand after the punctuation that follows them (Chicago 18, 13.27; AMA 11, 3.6): a citation and the
- * comma or full stop behind it change places, into the quotation marks before it where the style sets stops inside, and
- * no space is left before it. Dashes, colons and semicolons stay behind the number. `bare` tells which citations begin
- * with their number; one that begins with a name keeps its space.
+ * Raised numbers stand behind the punctuation that follows them (Chicago 18, 13.27; AMA 11, 3.6): the number and the
+ * marks behind it change places, into the quotation marks before it where the style sets stops inside, and no space is
+ * left before a number that stands alone. Of a citation that says more than its number the words stay before the marks.
+ * @param raised what `raisedFor` says of each citation
  */
-export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation: number) => boolean, stopsInside = false): Block[] {
+export function raiseAfterPunctuation(blocks: readonly Block[], raised: (citation: number) => { marks: string, bare: boolean } | undefined, stopsInside = false): Block[] {
   return blocks.map((block) => {
-    if (block.rows) return { ...block, rows: block.rows.map(row => row.map(cell => raiseAfterPunctuation(cell, bare, stopsInside))) }
+    const rows = block.rows && { rows: block.rows.map(row => row.map(cell => raiseAfterPunctuation(cell, raised, stopsInside))) }
     const pieces = [...block.pieces]
     for (let i = 0; i < pieces.length; i++) {
-      const citation = pieces[i]!.citation
-      if (citation === undefined) continue
+      const { citation } = pieces[i]!
+      const rule = citation === undefined ? undefined : raised(citation)
+      if (citation === undefined || !rule) continue
+      const { marks, bare } = rule
       const last = pieces[i - 1]
-      const plain = last && last.citation === undefined ? last : undefined
-      if (plain && bare(citation)) pieces[i - 1] = { ...plain, text: plain.text.trimEnd() }
+      if (bare && last && last.citation === undefined) pieces[i - 1] = { ...last, text: last.text.trimEnd() }
       const next = pieces[i + 1]
       if (!next || next.citation !== undefined) continue
-      const { ahead, inside } = raisedAt(pieces.slice(0, i).map(piece => piece.text).join(''), next.text, stopsInside && bare(citation))
+      const { ahead, inside } = raisedAt(pieces.slice(0, i).map(piece => piece.text).join(''), next.text, marks, stopsInside && bare)
       if (!ahead) continue
       const rest = { ...next, text: next.text.slice(ahead.length) }
       if (inside && pieces[i - 1]) {
@@ -235,11 +237,11 @@ export function raiseAfterPunctuation(blocks: readonly Block[], bare: (citation:
         pieces[i + 1] = rest
       }
       else {
-        pieces.splice(i, 2, { ...next, text: ahead }, pieces[i]!, rest)
-        i++
+        pieces.splice(i, 2, ...(bare ? [] : [{ text: '', citation, part: 'words' as const }]), { ...next, text: ahead }, bare ? pieces[i]! : { text: '', citation, part: 'number' as const }, rest)
+        i += bare ? 1 : 2
       }
     }
-    return { ...block, pieces: pieces.filter(piece => piece.citation !== undefined || piece.text !== '') }
+    return { ...block, ...(rows ?? {}), pieces: pieces.filter(piece => piece.citation !== undefined || piece.text !== '') }
   })
 }
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { STYLES } from '../styles'
-import { blocksOf, raiseAfterPunctuation, type DocNode } from './document'
-import { isBlock, namedBefore, place, placeAll, raisedAt } from './placement'
+import { blocksOf, raiseAfterPunctuation, type CitationData, type DocNode } from './document'
+import { isBlock, namedBefore, place, placeAll, raisedAt, raisedFor } from './placement'
 
 /** The text around `|` with a citation put there, which shows as ◊. */
 function put(text: string, block = false): string {
@@ -15,7 +15,8 @@ describe('a citation put into a sentence', () => {
     ['stands before the full stop', 'The pond silts.|', 'The pond silts ◊.'], ['with one space', 'The pond silts  |', 'The pond silts ◊'], ['and none doubled', 'The pond silts |.', 'The pond silts ◊.'],
     ['before a stop that has a sentence behind it', 'The pond silts.| Then the wheel stops.', 'The pond silts ◊. Then the wheel stops.'],
     ['before a comma', 'When the pond silts,| the wheel stops', 'When the pond silts ◊, the wheel stops'],
-    ['before a question mark', 'Who dredges?|', 'Who dredges ◊?'], ['before a semicolon at the end', 'It silts;|', 'It silts ◊;'],
+    ['before a question mark', 'Who dredges?|', 'Who dredges ◊?'], ['before a semicolon at the end', 'It silts;|', 'It silts ◊;'], ['before a semicolon in the middle', 'It silts;| the gate falls', 'It silts ◊; the gate falls'], ['behind a colon, with what it leads in', 'They said:| mud', 'They said: ◊ mud'],
+    ['a bracket that is a sentence of its own stays whole', '(It silts.)|', '(It silts.) ◊'], ['a stop behind a bracket', 'It silts (as there).|', 'It silts (as there) ◊.'],
     ['behind a closing quotation mark, the stop behind it', 'They called it “the mill’s only clock.”|', 'They called it “the mill’s only clock” ◊.'],
     ['British quotation marks', 'They called it ‘the only clock.’|', 'They called it ‘the only clock’ ◊.'],
     ['a question inside its quotation keeps its mark, the sentence gets a stop', 'They asked, “Who dredges?”|', 'They asked, “Who dredges?” ◊.'],
@@ -29,13 +30,21 @@ describe('a citation put into a sentence', () => {
 })
 
 describe('raised numbers', () => {
-  it.each<[string, string, string, boolean, string, string]>([
+  it.each<[string, string, string, boolean, string, string, string?]>([
+    ['in notes behind a question mark too (Chicago 18, 13.27)', 'Who dredges ', '? So', true, '?', '', '.,;:?!'], ['behind a semicolon', 'silts ', '; so', true, ';', '', '.,;:?!'], ['and a colon', 'so ', ': mud', true, ':', '', '.,;:?!'], ['but before a dash', 'silts ', '—so', true, '', '', '.,;:?!'],
+    ['a semicolon stays outside quotation marks', 'a “clock” ', '; so', true, ';', '', '.,;:?!'], ['with the quotation that closes behind the mark', '“who dredges ', '?” So', true, '?”', '', '.,;:?!'], ['several marks', 'silts ', '?! So', true, '?!', '', '.,;:?!'],
     ['stand behind the stop', 'silts ', '. Then', true, '.', ''], ['behind a comma', 'silts ', ', and', true, ',', ''], ['and before a colon', 'silts ', ': first', true, '', ''],
     ['the stop goes inside American quotation marks', '“only clock” ', '.', true, '.', '”'], ['and stays outside British ones', '‘only clock’ ', '.', false, '.', ''], ['an apostrophe is no quotation mark', 'the millers’ ', '.', true, '.', ''],
-  ])('%s', (_, before, after, inside, ahead, quote) => expect(raisedAt(before, after, inside)).toEqual({ ahead, inside: quote }))
+  ])('%s', (_, before, after, inside, ahead, quote, marks = '.,?!') => expect(raisedAt(before, after, marks, inside)).toEqual({ ahead, inside: quote }))
+  it.each<[string, string, Partial<CitationData>, ReturnType<typeof raisedFor>]>([
+    ['a note', 'chicago-18-notes', {}, { marks: '.,;:?!', bare: true }], ['a note behind a name in the sentence', 'chicago-18-notes', { form: 'narrative' }, { marks: '.,;:?!', bare: false }],
+    ['a number in AMA: colons and semicolons follow it (11, 3.6)', 'ama-11', {}, { marks: '.,?!', bare: true }], ['with words around', 'nature', { items: [{ id: 'a', locator: undefined, prefix: 'see' }] }, { marks: '.,?!', bare: false }],
+    ['numbers in brackets are not raised', 'ieee', {}, undefined], ['nor are authors and years', 'apa-7', {}, undefined], ['a content note is (APA 7, 2.13)', 'apa-7', { items: [], words: { after: 'So.' } }, { marks: '.,;:?!', bare: true }],
+    ['and one behind a citation', 'mla-9', { words: { after: 'So.' } }, { marks: '.,;:?!', bare: false }], ['an empty note that is being written', 'apa-7', { items: [], words: { after: '' } }, { marks: '.,;:?!', bare: true }],
+  ])('%s', (_, id, data, expected) => expect(raisedFor(STYLES.find(s => s.id === id)!, { items: [{ id: 'a', locator: undefined }], form: 'parenthetical', ...data })).toEqual(expected))
   it('are set so in the document', () => {
     const doc: DocNode = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Called “the only clock” ' }, { type: 'citation', attrs: { data: { items: [] } } }, { type: 'text', text: '. It fell, ' }, { type: 'citation', attrs: { data: { items: [] } } }, { type: 'text', text: ' “Why?” ' }, { type: 'citation', attrs: { data: { items: [] } } }, { type: 'text', text: '.' }] }] }
-    const show = (inside: boolean) => raiseAfterPunctuation(blocksOf(doc), () => true, inside)[0]!.pieces.map(piece => piece.citation === undefined ? piece.text : `[${piece.citation + 1}]`).join('')
+    const show = (inside: boolean) => raiseAfterPunctuation(blocksOf(doc), () => ({ marks: '.,;:?!', bare: true }), inside)[0]!.pieces.map(piece => piece.citation === undefined ? piece.text : `[${piece.citation + 1}]`).join('')
     expect(show(true)).toBe('Called “the only clock.”[1] It fell,[2] “Why?”[3]')
     expect(show(false)).toBe('Called “the only clock”.[1] It fell,[2] “Why?”.[3]')
   })

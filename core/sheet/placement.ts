@@ -8,7 +8,8 @@ import { kindOf } from '../source/kinds'
 import { namesOf, type Source } from '../source/model'
 import { surname } from '../source/names'
 import { linesOf } from './measure'
-import type { DocNode } from './document'
+import type { Style } from '../styles/types'
+import type { CitationData, DocNode } from './document'
 
 /** What is done to the text around the cursor when a citation is put there. */
 export interface Placed {
@@ -43,7 +44,8 @@ export function place(before: string, after: string, block: boolean): Placed {
   const ending = ENDING.exec(before)
   const next = after.replace(/^[ \u00A0]+/u, '')
   const ends = next === '' || /^[\p{Lu}“‘"([\p{N}]/u.test(next)
-  if (ending && !(ending[1] === '.' && (ABBREVIATION.test(before.slice(0, ending.index + 1)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))) && (ends || ending[1] === ',')) {
+  const bracketed = /[)\]]/u.test(ending?.[2] ?? '')
+  if (ending && !bracketed && !(ending[1] === '.' && (ABBREVIATION.test(before.slice(0, ending.index + 1)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))) && (ends || /[,;]/u.test(ending[1]!))) {
     const [whole, mark, closing = ''] = ending as unknown as [string, string, string]
     const question = /[?!]/u.test(mark)
     // “Why?” keeps its mark inside; the sentence gets a stop of its own.
@@ -53,21 +55,39 @@ export function place(before: string, after: string, block: boolean): Placed {
   return { takeBefore: space, before: opening ? '' : ' ', takeAfter: 0, after: after !== '' && /^[\p{L}\p{N}“‘(]/u.test(after) ? ' ' : '' }
 }
 
-/** What a style with raised numbers shows: marks from behind the citation come before it, into the quotation where the style sets them there. */
+/** The marks that the number of a note stands behind: every one but the dash (Chicago 18, 13.27; APA 7, 2.13; MLA Handbook 9, 7.1). */
+const NOTE_MARKS = '.,;:?!'
+
+/**
+ * How a citation's raised number goes with the marks that follow it: the marks it stands behind, and whether it is the
+ * number alone that stands there. Undefined when nothing of it is raised.
+ */
+export function raisedFor(style: Style, { items, form, words }: Pick<CitationData, 'items' | 'form' | 'words'>): { marks: string, bare: boolean } | undefined {
+  const { system, numbers } = style.citation
+  if (system === 'notes') return { marks: NOTE_MARKS, bare: form !== 'narrative' }
+  const said = Boolean(words?.before?.trim() || words?.after?.trim())
+  if (said || (words && !items.length)) return { marks: NOTE_MARKS, bare: !items.length }
+  return numbers?.behind ? { marks: numbers.behind, bare: form !== 'narrative' && !items.some(item => item.prefix || item.suffix || item.original) } : undefined
+}
+
+/** What is shown before a raised number: marks from behind the citation, into the quotation where the style sets them there. */
 export interface Raised {
-  /** Characters behind the citation that are shown before it. */
+  /** Characters behind the citation that are shown before its number. */
   ahead: string
   /** Closing quotation marks before the citation that they are shown inside of. */
   inside: string
 }
 
 /**
- * @param before the text before the citation; @param after the text behind it
+ * @param before the text before the citation; @param after the text behind it; @param marks those the number stands behind
  * @param stopsInside whether the style sets commas and full stops inside closing quotation marks
  */
-export function raisedAt(before: string, after: string, stopsInside: boolean): Raised {
-  const ahead = /^[.,]+[”’"']?/u.exec(after)?.[0] ?? ''
-  if (!ahead || !stopsInside) return { ahead, inside: '' }
+export function raisedAt(before: string, after: string, marks: string, stopsInside: boolean): Raised {
+  let n = 0
+  while (n < after.length && marks.includes(after[n]!)) n++
+  if (!n) return { ahead: '', inside: '' }
+  const ahead = after.slice(0, n) + (/^[”’"']/u.exec(after.slice(n))?.[0] ?? '')
+  if (!stopsInside || !/^[.,]/u.test(ahead)) return { ahead, inside: '' }
   const quote = /[”"’']+(?=[ \u00A0]*$)/u.exec(before)?.[0] ?? ''
   // An apostrophe at the end of a plural is no quotation mark.
   const closes = quote && (/[”"]/u.test(quote) || (before.match(/‘/gu)?.length ?? 0) > 0)

@@ -23,10 +23,12 @@ describe('the document', () => {
     expect(blocksOf(doc)[1]!.pieces.map(p => p.citation ?? p.text)).toEqual(['The mill’s pond, ', 'silted', ' ', 0, ', fell.'])
   })
   it('sets raised numbers behind the comma or full stop', () => {
-    expect(raiseAfterPunctuation(blocksOf(doc), () => true)[1]!.pieces.map(p => p.citation ?? p.text)).toEqual(['The mill’s pond, ', 'silted', ',', 0, ' fell.'])
-    expect(raiseAfterPunctuation(blocksOf(doc), () => false)[1]!.pieces.map(p => p.citation ?? p.text)).toEqual(['The mill’s pond, ', 'silted', ' ', ',', 0, ' fell.'])
+    expect(raiseAfterPunctuation(blocksOf(doc), () => ({ marks: '.,', bare: true }))[1]!.pieces.map(p => p.citation ?? p.text)).toEqual(['The mill’s pond, ', 'silted', ',', 0, ' fell.'])
+    // What says more than its number keeps its words before the mark.
+    expect(raiseAfterPunctuation(blocksOf(doc), () => ({ marks: '.,', bare: false }))[1]!.pieces.map(p => (p.citation === undefined ? p.text : `${p.citation} ${p.part}`))).toEqual(['The mill’s pond, ', 'silted', ' ', '0 words', ',', '0 number', ' fell.'])
+    expect(raiseAfterPunctuation(blocksOf(doc), () => undefined)).toEqual(blocksOf(doc))
     const dash: DocNode = { type: 'doc', content: [{ type: 'paragraph', content: [text('pond'), cite('a'), text('—and')] }] }
-    expect(raiseAfterPunctuation(blocksOf(dash), () => true)[0]!.pieces.map(p => p.citation ?? p.text)).toEqual(['pond', 0, '—and'])
+    expect(raiseAfterPunctuation(blocksOf(dash), () => ({ marks: '.,;:?!', bare: true }))[0]!.pieces.map(p => p.citation ?? p.text)).toEqual(['pond', 0, '—and'])
   })
   it('refuses what is no document', () => {
     expect(documentSchema.safeParse({ type: 'paragraph' }).success).toBe(false)

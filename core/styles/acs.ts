@@ -37,7 +37,7 @@ export const acs: Style = {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ',
     locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '], act: ['words', 'words'] }),
-    numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', afterPunctuation: true, narrative: '' },
+    numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', behind: '.,;:?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },

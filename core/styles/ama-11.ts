@@ -33,7 +33,7 @@ export const ama11: Style = {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ',
     locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], act: ['words', 'words'] }),
-    numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', afterPunctuation: true, narrative: '' },
+    numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },

@@ -44,7 +44,7 @@ export const ieee: Style = {
     names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', as cited in ',
     locators: locatorWords({ act: ['words', 'words'] }),
-    numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', afterPunctuation: false, narrative: ' ' },
+    numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, titleBold: true, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.

@@ -36,7 +36,7 @@ export const nature: Style = {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ',
     locators: locatorWords({}),
-    numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, afterPunctuation: true, narrative: '' },
+    numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: [], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },

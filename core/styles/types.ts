@@ -92,8 +92,8 @@ export interface Numbers {
   superscript: boolean
   /** `{n}` the number and `{place}` the locator; absent: the locator is not printed. */
   locator?: string
-  /** Whether superscripts stand after the punctuation that follows. */
-  afterPunctuation: boolean
+  /** The marks that a raised number stands behind. */
+  behind?: string
   /** Between the author's name in the sentence and its number. */
   narrative: string
 }

@@ -38,7 +38,7 @@ export const vancouver: Style = {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ',
     locators: locatorWords({ page: ['p', 'p'], paragraph: ['para ', 'paras '], chapter: ['ch ', 'chs '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], act: ['words', 'words'] }),
-    numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', afterPunctuation: false, narrative: ' ' },
+    numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, titleBold: true, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
