@@ -160,7 +160,7 @@ test('a draft comes in: text, headings, notes, typed citations, its list to the 
   // What looks like a running head may be text: the writer keeps it.
   await dialog.getByRole('checkbox', { name: /^Draft 3/u }).uncheck()
   await dialog.getByRole('button', { name: 'In place of the text' }).click()
-  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)', '(see Tremayne, 2018, p. 41)2'])
+  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)', '(see Tremayne, 2018, p. 41).2'])
   expect((await text(page)).slice(0, 1)).toEqual(['The Pond'])
   await expect(sheet(page)).toContainText('Draft 3')
   // What a note says beside its reference is a note still, with its italics.

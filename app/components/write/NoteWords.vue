@@ -20,7 +20,6 @@ const empty = ref(!props.words)
 const editor = useEditor({
   content: wordsToDoc(props.words),
   extensions: NOTE_EXTENSIONS,
-  autofocus: props.autofocus ? 'end' : false,
   editorProps: {
     attributes: { 'class': 'line note-words', 'role': 'textbox', 'aria-label': props.label, 'spellcheck': 'true' },
     handleKeyDown: (_, event) => {
@@ -51,6 +50,15 @@ watch(() => props.words, (words) => {
   given = words
   editor.value?.commands.setContent(wordsToDoc(words), { emitUpdate: false })
   empty.value = !words
+})
+// It has the keys before the next one can be pressed: the first letter must not be lost.
+onMounted(async () => {
+  if (!props.autofocus) return
+  for (let i = 0; i < 4 && !editor.value?.view.dom.isConnected; i++) await nextTick()
+  const e = editor.value
+  if (!e) return
+  e.commands.setTextSelection(e.state.doc.content.size - 1)
+  e.view.focus()
 })
 onBeforeUnmount(give)
 </script>
