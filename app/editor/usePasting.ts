@@ -5,7 +5,7 @@ import { citeIn } from '~~/core/intake/draft-citations'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft'
 import { asPasted, noticedIn, referencesIn, type Noticed } from '~~/core/intake/draft-noticed'
 import { citeNotes } from '~~/core/intake/draft-notes'
-import type { DocNode } from '~~/core/sheet/document'
+import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { placeAll } from '~~/core/sheet/placement'
 
 /** A picture larger than this makes every save of the paper slow, in bytes. */
@@ -14,6 +14,7 @@ const MAX_PICTURE = 2 * 1024 * 1024
 export function usePasting(editor: () => Editor | undefined, host: { dropPassage: (id: string, pos: number) => void, bringDraft: (file: File) => void }) {
   const store = usePaper()
   const tray = useTray()
+  const shelf = useShelf()
   const notices = useNotices()
   const idOf = (key: string) => store.sources.find(source => source.key === key)?.id
 
@@ -76,6 +77,18 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     }
   }
 
+  /** Sources that copied citations, tables and figures name and this paper does not have yet. */
+  async function bringSources(html: string) {
+    const page = new DOMParser().parseFromString(html, 'text/html')
+    const cited = [...page.querySelectorAll('[data-citation]')].flatMap((one) => { try { return (JSON.parse(one.getAttribute('data-citation')!) as CitationData).items.map(item => item.id) } catch { return [] } })
+    const ids = [...new Set([...cited, ...[...page.querySelectorAll('[data-from]')].map(one => one.getAttribute('data-from')!)])].filter(id => id && !store.byId.has(id))
+    if (!ids.length) return
+    await notices.attempt(async () => {
+      await shelf.bringBack(ids)
+      notices.say(ids.length === 1 ? 'Its source came with it.' : `${ids.length} sources came with it.`)
+    })
+  }
+
   function paste(view: EditorView, event: ClipboardEvent): boolean {
     const data = event.clipboardData
     if (!data) return false
@@ -83,8 +96,8 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     const html = data.getData('text/html')
     const text = data.getData('text/plain')
     if (picture && !text.trim()) { void notices.attempt(() => takePicture(picture)); return true }
-    // Copied from this editor: as it is, citations and all.
-    if (/data-pm-slice/u.test(html)) return false
+    // Copied from this editor: as it is, citations and all. From another paper its sources come with it.
+    if (/data-pm-slice/u.test(html)) { void bringSources(html); return false }
     if (!html && !text) return false
     const plainPaste = !html || view.state.selection.$from.parent.type.name === 'verse'
     if (plainPaste && !text.includes('\n') && !/\[ref|\\\w*cite/u.test(text)) return false

@@ -32,9 +32,10 @@ export function readHtml(html: string): Read {
   const read = { pictures: 0, size: 0 }
   const blocks = captioned(blocksIn(root, {
     marks: [], depth: 0, read, holders,
-    note: (id) => {
-      const after = notes.get(id)
-      if (after === undefined) return undefined
+    note: (target) => {
+      const id = noteKey(target)
+      const after = id && notes.get(id)
+      if (!id || after === undefined) return undefined
       used.add(id)
       return { type: 'citation', attrs: { id: `n${used.size}-${id}`.slice(0, 24), data: { items: [], form: 'parenthetical', words: { after } } satisfies CitationData } }
     },
@@ -64,24 +65,33 @@ function survey(root: Html): { called: Set<string>, holders: Set<Html> } {
   while (waiting.length) {
     const node = waiting.pop()!
     const target = node.name === 'a' ? /#(.+)$/u.exec(node.attribs?.href ?? '')?.[1] : undefined
-    if (target) called.add(target)
+    const key = target === undefined ? undefined : noteKey(target)
+    if (key) called.add(key)
     if (BLOCK.has(node.name ?? '')) for (let up: Html | null | undefined = node; up && !holders.has(up); up = up.parent) holders.add(up)
     for (const child of node.children ?? []) waiting.push(child)
   }
   return { called, holders }
 }
 
-/** The footnotes at the foot of the page or document, by their id, as rich text. */
+/** Word processors, converters and pages name their notes each in their own way: "_ftn1", "sdfootnote1sym", "fn:1", "cite_note-3". */
+function noteKey(name: string): string | undefined {
+  const match = /^_?(?:sd)?(footnote|endnote|ftnt?|ednt?|fn|en|cite_note)[:_-]*([\w]*?-?\d+)(?:sym)?$/iu.exec(name)
+  return match && !/ref/iu.test(name) ? `${match[1]!.toLowerCase().replace(/^(?:footnote|ftnt?|fn)$/u, 'f').replace(/^(?:endnote|ednt?|en)$/u, 'e')}${match[2]}` : undefined
+}
+/** The footnotes at the foot of the page or document, by their key, as rich text. */
 function footnotes(root: Html, called: ReadonlySet<string>): { notes: Map<string, string>, nodes: Set<Html> } {
   const notes = new Map<string, string>()
   const nodes = new Set<Html>()
   const visit = (node: Html, depth: number) => {
-    const id = node.attribs?.id ?? ''
-    if (depth < MAX_DEPTH && called.has(id) && !notes.has(id) && /^(?:_?(?:foot|end)note-?\d+|_?(?:ftn|edn|fn|en):?-?\d+)$/iu.test(id) && node.name !== 'a' && node.name !== 'sup') {
-      const words = squash(richIn(node)).replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '').replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
-      notes.set(id, words)
-      nodes.add(node)
-      return
+    const key = noteKey(node.attribs?.id ?? '') ?? (node.name === 'a' ? noteKey(node.attribs?.name ?? '') : undefined)
+    // A name on a link or a number within the note means the block around it.
+    let whole: Html | null | undefined = node
+    while (whole && key && !(BLOCK.has(whole.name ?? '') && whole.name !== 'body')) whole = whole.parent
+    if (depth < MAX_DEPTH && key && whole && called.has(key) && !notes.has(key) && !nodes.has(whole)) {
+      const words = squash(richIn(whole)).replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '').replace(/^\^\s*/u, '').replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
+      notes.set(key, words)
+      nodes.add(whole)
+      if (whole === node) return
     }
     if (depth < MAX_DEPTH) node.children?.forEach(child => visit(child, depth + 1))
   }
@@ -130,7 +140,7 @@ function blocksIn(node: Html, state: State): DocNode[] {
     out.push(...block(child, deeper))
   }
   flush()
-  return out
+  return joinLists(out)
 }
 
 function block(node: Html, state: State): DocNode[] {
@@ -151,7 +161,10 @@ function block(node: Html, state: State): DocNode[] {
     default: {
       // A word processor's list paragraphs and indented quotations say so in their style alone.
       const inside = blocksIn(node, state)
-      if (name === 'p' && /mso-list\s*:/iu.test(style)) return inside.map((one): DocNode => (one.type === 'paragraph' ? { type: 'bulletList', content: [{ type: 'listItem', content: [bullet(one)] }] } : one))
+      const listed = name === 'p' ? /mso-list\s*:\s*\w+\s+level(\d)/iu.exec(style) : null
+      if (listed) return inside.map((one): DocNode => (one.type === 'paragraph' ? { type: /^\s*\(?(?:\d+|[a-z]|[ivx]+)[.)]/iu.test(textIn(node)) ? 'orderedList' : 'bulletList', attrs: { depth: Number(listed[1]) }, content: [{ type: 'listItem', content: [bullet(one)] }] } : one))
+      if (/\bMso(?:Intense)?Quote\b/u.test(node.attribs?.class ?? '')) return inside.length ? [{ type: 'blockquote', content: inside }] : []
+      if (/\bMsoTitle\b/u.test(node.attribs?.class ?? '')) return inside.map(one => (one.type === 'paragraph' ? { type: 'heading', attrs: { level: 1 }, content: one.content!.map(unbold) } : one))
       const indent = /(?:margin-left|padding-left)\s*:\s*([\d.]+)(pt|px|in|cm|em)/iu.exec(style)
       const hanging = /text-indent\s*:\s*-/iu.test(style)
       const far = indent ? Number(indent[1]) * { pt: 1, px: 0.75, in: 72, cm: 28.3, em: 12 }[indent[2]!.toLowerCase() as 'pt']! : 0
@@ -162,6 +175,27 @@ function block(node: Html, state: State): DocNode[] {
 }
 const bullet = (paragraph: DocNode): DocNode => ({ ...paragraph, content: (paragraph.content ?? []).map((one, i) => (i === 0 && one.text ? { ...one, text: one.text.replace(/^(?:[·•▪o§-]|\d+[.)])\s+/u, '') } : one)).filter(one => one.type !== 'text' || one.text) })
 const asItem = (inside: DocNode[]): DocNode => ({ type: 'listItem', content: inside[0]?.type === 'paragraph' ? inside : [{ type: 'paragraph' }, ...inside] })
+
+/** A word processor's list paragraphs, one list each, as one list with others in it by their depth. */
+function joinLists(blocks: DocNode[]): DocNode[] {
+  if (!blocks.some(one => one.attrs?.depth)) return blocks
+  const out: DocNode[] = []
+  const open: { depth: number, list: DocNode }[] = []
+  for (const one of blocks) {
+    const depth = Number(one.attrs?.depth ?? 0)
+    if (!depth) { open.length = 0; out.push(one); continue }
+    while (open.length && open.at(-1)!.depth > depth) open.pop()
+    const last = open.at(-1)
+    if (last?.depth === depth && last.list.type === one.type) { last.list.content!.push(...one.content!); continue }
+    if (last?.depth === depth) open.pop()
+    const list: DocNode = { type: one.type, content: one.content! }
+    const parent = open.at(-1)?.list.content!.at(-1)
+    if (parent) parent.content!.push(list)
+    else out.push(list)
+    open.push({ depth, list })
+  }
+  return out
+}
 
 /** The items of a list; a list that stands between items rather than in one belongs to the item before it. */
 function listItems(node: Html, state: State): DocNode[] {
@@ -212,6 +246,8 @@ function inline(node: Html, state: State): DocNode[] {
   if (node.type !== 'tag' || DROPPED.has(name)) return []
   if (name === 'br') return [{ type: 'hardBreak' }]
   if (name === 'img') return picture(node, state)
+  // The number or bullet that a word processor writes before a list paragraph is the list's own.
+  if (/mso-list\s*:\s*Ignore/iu.test(node.attribs?.style ?? '')) return []
   if (state.depth > MAX_DEPTH) { const text = squash(textIn(node)); return text ? [{ type: 'text', text: ` ${text} ` }] : [] }
   const target = /#(.+)$/u.exec(node.attribs?.href ?? '')?.[1]
   if (name === 'a' && target) {
@@ -300,6 +336,14 @@ const unbold = (node: DocNode): DocNode => (node.marks ? { ...node, marks: node.
 
 /** A line of inline pieces as a paragraph, spaces made one and none at its edges; pictures in it stand behind it. */
 function paragraphs(line: DocNode[]): DocNode[] {
+  // Two breaks and more are the end of a paragraph.
+  const blank = (one: DocNode | undefined) => one?.type === 'text' && !one.text!.trim()
+  for (let i = 0; i < line.length; i++) {
+    if (line[i]!.type !== 'hardBreak') continue
+    let next = i + 1
+    while (blank(line[next])) next++
+    if (line[next]?.type === 'hardBreak') return [...paragraphs(line.slice(0, i)), ...paragraphs(line.slice(next + 1))]
+  }
   const content: DocNode[] = []
   for (const piece of line.filter(one => one.type !== 'figure')) {
     const last = content.at(-1)

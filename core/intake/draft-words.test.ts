@@ -35,7 +35,7 @@ describe('no word is lost', () => {
   it('from plain text of any lines', () => fc.assert(fc.property(fc.array(fc.oneof(fc.constantFrom('\n', '\n\n', ' ', '  \n', '. ', '<', '&', '\t'), fc.constant('').map(word)), { maxLength: 80 }), (pieces) => {
     expect(found(wordsOf(readDraft(textToHtml(pieces.join(' '))).doc))).toEqual(found(pieces.join(' ')))
   }), { numRuns: 300 }))
-  it('from LaTeX of any commands that hold words', () => fc.assert(fc.property(fc.array(fc.oneof(fc.constantFrom('\n\n', ' ', '\\\\', '\\item ', '\\begin{quote}', '\\end{quote}', '\\begin{itemize}', '\\end{itemize}', '~', '---'), fc.constantFrom('\\section{', '\\emph{', '\\footnote{', '\\textbf{', '\\href{https://x.example}{', '\\textsc{', '\\unknowncommand{').map(open => `${open}${word()}}`), fc.constant('').map(word)), { maxLength: 40 }), (pieces) => {
+  it('from LaTeX of any commands that hold words', () => fc.assert(fc.property(fc.array(fc.oneof(fc.constantFrom('\n\n', ' ', '\\\\', '\\item ', '\\begin{quote}', '\\end{quote}', '\\begin{itemize}', '\\end{itemize}', '~', '---', '\\begin{figure}[h]', '\\end{figure}', '\\begin{equation}', '\\end{equation}', '\\begin{tabular}{ll}', '\\end{tabular}', '&', '\\begin{thebibliography}{9}', '\\bibitem{k}', '\\end{thebibliography}'), fc.constantFrom('\\section{', '\\emph{', '\\footnote{', '\\textbf{', '\\href{https://x.example}{', '\\textsc{', '\\unknowncommand{', '\\caption{').map(open => `${open}${word()}}`), fc.constant('').map(word)), { maxLength: 40 }), (pieces) => {
     const tex = pieces.join(' ')
     expect(found(wordsOf(readDraft(texToHtml(tex).html).doc))).toEqual(found(tex))
   }), { numRuns: 300 }))

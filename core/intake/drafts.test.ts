@@ -22,6 +22,9 @@ describe('what is pasted', () => {
     ['doubled spaces, tabs, hard spaces and empty paragraphs', '<p>\t A \u00A0 b\tc </p><p>&nbsp;</p><p></p><p><br></p>', 'paragraph[A b c]'],
     ['headings without their bold', '<h2><b>What the Pond</b> Remembers</h2>', 'heading2[What the Pond Remembers]'],
     ['lists in lists', '<ol><li>One<ul><li>In it</li></ul></li><li>Two</li></ol>', 'orderedList[listItem[paragraph[One]bulletList[listItem[paragraph[In it]]]]listItem[paragraph[Two]]]'],
+    ['a word processor’s list paragraphs, by their depth', '<p style="mso-list:l0 level1 lfo1"><span style="mso-list:Ignore">1.<span>&nbsp; </span></span>One</p><p style="mso-list:l0 level2 lfo1"><span style="mso-list:Ignore">·</span>In it</p><p style="mso-list:l0 level1 lfo1"><span style="mso-list:Ignore">2.</span>Two</p><p>Text</p>', 'orderedList[listItem[paragraph[One]bulletList[listItem[paragraph[In it]]]]listItem[paragraph[Two]]] | paragraph[Text]'],
+    ['two breaks are a paragraph’s end', '<div>One<br>line<br> <br>Two</div>', 'paragraph[One/line] | paragraph[Two]'],
+    ['a word processor’s title and quotation', '<p class=MsoTitle>Mud</p><p class=MsoQuote>So it is.</p>', 'heading1[Mud] | blockquote[paragraph[So it is.]]'],
     ['a word processor’s list paragraphs', '<p style="mso-list:l0 level1">· One</p>', 'bulletList[listItem[paragraph[One]]]'],
     ['block quotations, by tag and by indent', '<blockquote><p>One</p></blockquote><p style="margin-left:0.5in">Two</p><p style="margin-left:.5in;text-indent:-.5in">Hanging</p>', 'blockquote[paragraph[One]] | blockquote[paragraph[Two]] | paragraph[Hanging]'],
     ['links, but not scripts’', '<p><a href="https://x.example/a">there</a> <a href="javascript:x()">here</a></p>', 'paragraph[l(there) here]'],
@@ -36,6 +39,17 @@ describe('what is pasted', () => {
     ['pictures from elsewhere, scripts and frames are dropped', '<p>A<img src="https://x.example/p.png"><script>x</script><iframe src="https://x.example"></iframe>b</p>', 'paragraph[Ab]'],
     ['Dendle’s own citation', '<p>Mud <span data-citation=\'{"items":[{"id":"a"}],"form":"narrative"}\'>Okonjo (2021)</span></p>', 'paragraph[Mud ◊]'],
   ])('%s', (_, html, result) => expect(show(readDraft(html).doc)).toBe(result))
+  it.each<[string, string]>([
+    ['a word processor', '<p>Mud<a style="mso-footnote-id:ftn1" href="#_ftn1" name="_ftnref1"><span>[1]</span></a>.</p><div style="mso-element:footnote-list"><hr><div id=ftn1><p><a href="#_ftnref1" name="_ftn1"><span>[1]</span></a> See <i>there</i>.</p></div></div>'],
+    ['another', '<p>Mud<a class="sdfootnoteanc" name="sdfootnote1anc" href="#sdfootnote1sym"><sup>1</sup></a>.</p><div id="sdfootnote1"><p><a name="sdfootnote1sym" href="#sdfootnote1anc">1</a> See <i>there</i>.</p></div>'],
+    ['a converter', '<p>Mud<a href="#fn1" class="footnote-ref" id="fnref1"><sup>1</sup></a>.</p><section><hr><ol><li id="fn1"><p>See <em>there</em>. <a href="#fnref1">↩︎</a></p></li></ol></section>'],
+    ['a page whose number carries the name', '<p>Mud<sup><a href="#ftnt1" id="ftnt_ref1">[1]</a></sup>.</p><div><p><a href="#ftnt_ref1" id="ftnt1">[1]</a> See <i>there</i>.</p></div>'],
+    ['an encyclopedia', '<p>Mud<sup id="cite_ref-3"><a href="#cite_note-3">[3]</a></sup>.</p><ol><li id="cite_note-3"><span>^</span> See <i>there</i>.</li></ol>'],
+  ])('notes as %s writes them', (_, html) => {
+    const { doc } = readDraft(html)
+    expect(show(doc)).toBe('paragraph[Mud◊.]')
+    expect(citationsOf(doc)[0]!.words).toEqual({ after: 'See <i>there</i>.' })
+  })
   it('notes keep their words', () => expect(citationsOf(readDraft('<p>Mud<sup><a href="#fn1">1</a></sup></p><div id="fn1">1. See the <i>survey</i>.</div>').doc)[0]!.words).toEqual({ after: 'See the <i>survey</i>.' }))
   it('hand-typed page numbers, running heads and lists are noticed, and can be taken out', () => {
     const { doc, noticed } = readDraft('<p>Vale 2</p><p>The pond silts.</p><p>3</p><p>Works Cited</p><p>Tremayne, L. Tide. 2018.</p>')
@@ -69,8 +83,15 @@ describe('a whole draft', () => {
   it('as plain text', () => expect(show(readDraft(textToHtml('One line.\n\nTwo < three.')).doc)).toBe('paragraph[One line.] | paragraph[Two < three.]'))
   it('as text out of a PDF: broken lines joined, paragraphs kept', () => expect(show(readDraft(textToHtml('The pond at Carewick remembers what the mill for-\ngot, and the tide comes fifty minutes later each\nday. It silts.\nThen the wheel stops, and no one on the river can\nsay in which year.')).doc)).toBe('paragraph[The pond at Carewick remembers what the mill forgot, and the tide comes fifty minutes later each day. It silts.] | paragraph[Then the wheel stops, and no one on the river can say in which year.]'))
   it('as text of one line a paragraph', () => expect(show(readDraft(textToHtml('First.\nSecond line.\nThird.')).doc)).toBe('paragraph[First.] | paragraph[Second line.] | paragraph[Third.]'))
+  it.each<[string, string, string]>([
+    ['a bibliography typed by hand', '\\begin{thebibliography}{9}\n\\bibitem{a} Fell, U. \\newblock \\emph{Mud}. 2020.\n\\bibitem[Hale]{b} Hale, P. Ten \\& one. 2019.\n\\end{thebibliography}', 'heading2[References] | paragraph[Fell, U. i(Mud). 2020.] | paragraph[Hale, P. Ten & one. 2019.]'],
+    ['a table with its caption', '\\begin{table}[h]\n\\centering\n\\begin{tabular}{l|r}\\hline A & \\textit{B} \\\\ 1 & 2 \\\\ \\hline\\end{tabular}\n\\caption{Depths}\n\\end{table}', 'table[tableRow[tableCell[paragraph[A]]tableCell[paragraph[i(B)]]]tableRow[tableCell[paragraph[1]]tableCell[paragraph[2]]]] | paragraph[Depths]'],
+    ['an equation as it was typed', 'So\n\\begin{equation}\nE = mgh < 3\n\\end{equation}\nit is.', 'paragraph[So] | paragraph[E = mgh < 3] | paragraph[it is.]'],
+    ['a figure’s caption, not its file', '\\begin{figure}\\includegraphics[width=3cm]{wheel.png}\\caption{The wheel}\\end{figure}', 'paragraph[The wheel]'],
+    ['nothing of comments and drawings', 'a\\begin{comment}gone\\end{comment}\\begin{tikzpicture}\\draw x;\\end{tikzpicture}b', 'paragraph[a] | paragraph[b]'],
+  ])('as LaTeX: %s', (_, tex, result) => expect(show(readDraft(texToHtml(tex).html).doc)).toBe(result))
   it('as LaTeX', () => {
-    const { html, title } = texToHtml('\\documentclass{article}\n\\title{Mud \\& Men}\n\\begin{document}\n\\maketitle\n\\section{The Pond}\nIt \\emph{silts} --- % a remark\nslowly~\\citep[p. 4]{okonjo-2021}.\\footnote{See \\textit{there}.}\n\n\\begin{quote}\nMud remembers.\n\\end{quote}\n\\begin{itemize}\\item One \\item Two\\end{itemize}\n\\begin{figure}gone\\end{figure}\n\\end{document}')
+    const { html, title } = texToHtml('\\documentclass{article}\n\\title{Mud \\& Men}\n\\begin{document}\n\\maketitle\n\\section{The Pond}\nIt \\emph{silts} --- % a remark\nslowly~\\citep[p. 4]{okonjo-2021}.\\footnote{See \\textit{there}.}\n\n\\begin{quote}\nMud remembers.\n\\end{quote}\n\\begin{itemize}\\item One \\item Two\\end{itemize}\n\\begin{comment}gone\\end{comment}\n\\end{document}')
     const { doc } = readDraft(html)
     expect(title).toBe('Mud & Men')
     expect(show(doc)).toBe('heading1[The Pond] | paragraph[It i(silts) — slowly \\citep[p. 4]{okonjo-2021}.◊] | blockquote[paragraph[Mud remembers.]] | bulletList[listItem[paragraph[One]]listItem[paragraph[Two]]]')

@@ -65,6 +65,32 @@ test('notes have italics, are found and replaced in, and survive the style', asy
   await expect(page.getByRole('list', { name: 'Endnotes' }).getByText('Gull')).toHaveClass(/italic/u)
 })
 
+test('what is copied from one paper to another brings its sources', async ({ page, request }) => {
+  const from = await newPaper(request, 'Copied from')
+  const { id } = await (await request.post('/api/papers', { data: { title: 'Copied to', style: 'mla-9' } })).json() as { id: string }
+  await begin(page, from)
+  await page.keyboard.type('The pond silts')
+  await cite(page, 'okonjo', '104')
+  await page.keyboard.press('Control+a')
+  await page.keyboard.press('Control+c')
+  await saved(page)
+  await begin(page, { id, sources: [] })
+  await page.keyboard.press('Control+v')
+  await expect(chips(page)).toHaveText('(Okonjo 104)')
+  await expect(page.getByRole('status').filter({ hasText: 'Its source came with it' })).toBeVisible()
+  // A note and the passages by the keys alone.
+  await page.keyboard.press('Control+End')
+  await page.keyboard.press('Alt+Shift+N')
+  await page.keyboard.type('By hand.')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('list', { name: 'Footnotes' })).toContainText('By hand.')
+  await page.keyboard.press('Alt+Shift+P')
+  await expect(page.getByRole('searchbox', { name: 'Find among passages' })).toBeFocused()
+  await page.keyboard.press('Alt+Shift+P')
+  await expect(sheet(page)).toBeFocused()
+  await saved(page)
+})
+
 test('tables and figures have numbers, titles and credits in the style’s own way, and their sources are listed', async ({ page, request }) => {
   await begin(page, await newPaper(request, 'Captioned'))
   await page.keyboard.type('See the table.')

@@ -76,6 +76,13 @@ function togglePassages() {
   look()
   passagesOpen.value = !passagesOpen.value
 }
+/** By the keys: opened with the cursor in its search, closed back to the text. */
+async function passagesByKey() {
+  togglePassages()
+  await nextTick()
+  if (passagesOpen.value) document.querySelector<HTMLElement>('.passages input[type=search]')?.focus()
+  else editor.value?.view.focus()
+}
 function put(passage: Passage, way: PassageWay) {
   putPassage(passage, way)
   if (window.innerWidth < 1280) passagesOpen.value = false
@@ -101,6 +108,8 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')
   if (event.key === '?' && !typing) { event.preventDefault(); keys.value = true }
   else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'f' && !event.shiftKey) { event.preventDefault(); finding.value = true }
+  else if (event.altKey && event.shiftKey && event.code === 'KeyN') { event.preventDefault(); void addNote() }
+  else if (event.altKey && event.shiftKey && event.code === 'KeyP') { event.preventDefault(); void passagesByKey() }
   else if (event.altKey && event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) { event.preventDefault(); step(event.key === 'ArrowDown' ? 1 : -1) }
 })
 /** The style's levels of headings, as the sheet's own variables; those that begin their paragraph by their level. */
