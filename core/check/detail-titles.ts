@@ -1,5 +1,6 @@
 /** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
 import { capitalise, isProperNoun, PREPOSITIONS } from '../text/capitals'
+import { isCommon } from '../text/common'
 import { stripRich } from '../text/rich'
 import { writeRich } from '../text/protection'
 import { kindOf } from '../source/kinds'
@@ -25,7 +26,7 @@ export function isHeadline(title: string): boolean {
   const words = wordsOf(title).filter((word, i) => i > 0 && !SMALL.has(word.toLowerCase()) && word.length > 2)
   // A subtitle's first word has a capital in both.
   const starts = new Set([...stripRich(title).matchAll(/[:?!—–]\s+[“‘"']?(\p{L}[\p{L}’'-]*)/gu)].map(match => match[1]!))
-  const open = words.filter(word => !starts.has(word) && !isProperNoun(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word))
+  const open = words.filter(word => !starts.has(word) && !isProperNoun(word) && isCommon(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word))
   return open.length >= 2 && open.filter(word => /^\p{Lu}/u.test(word)).length >= open.length * 0.75
 }
 

@@ -1,4 +1,5 @@
 /** Findings about the details of a source: all rule families, in the order a writer would mend them. */
+import { isCommon } from '../text/common'
 import { listEntry } from '../compose/entry'
 import type { Source } from '../source/model'
 import { identify, type Finding, type Setting } from './finding'
@@ -17,7 +18,7 @@ export function checkDetails(setting: Setting, settled: readonly string[] = []):
   if (!found.some(finding => finding.field === 'title')) {
     const unsure = new Set<string>()
     listEntry(style, source, { unsure })
-    if (unsure.size) found.push(identify({ rule: 'title-unsure', field: 'title', says: `A name or a word? ${[...unsure].join(', ')}. A name keeps its capital: protect it, or leave it.`, about: [...unsure].join() }, source))
+    if (unsure.size) found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source))
   }
   return settled.length ? found.filter(finding => !settled.includes(finding.id)) : found
 }
@@ -28,3 +29,14 @@ export const fixed = (source: Source, finding: Finding): Pick<Source, 'kind' | '
 /** That a source is in the paper twice; the fix, a merge, is for the writer to see through. */
 export const duplicateOf = (source: Source, other: { id: string, name: string }, by: string): Finding =>
   ({ ...identify({ rule: 'duplicate', serious: true, says: `This looks like ${other.name}, which the paper has already: the same ${by}.`, about: other.id }, source), other: other.id })
+
+/** What is done with words that may be names: those that no list knows keep their capital, those that are both are lowered. */
+function doubt(words: readonly string[]): string {
+  const kept = words.filter(word => !isCommon(word))
+  const lowered = words.filter(word => isCommon(word))
+  return [
+    'A name or a word?',
+    lowered.length && `${lowered.join(', ')}: a name keeps its capital; protect it, or leave it.`,
+    kept.length && `${kept.join(', ')}: no list knows ${kept.length > 1 ? 'them, so they keep their capitals' : 'it, so it keeps its capital'} as a name would; give a common word a small letter.`,
+  ].filter(Boolean).join(' ')
+}

@@ -3,6 +3,7 @@
  * (APA 7, 6.17; Chicago 18, 8.159). Words the writer protected, words in italics within a title, acronyms and
  * names are never lowered; what was uncertain is reported, never guessed silently.
  */
+import { isCommon } from './common'
 import { DOUBTFUL_NOUNS, PROPER_NOUNS, VERBS } from './data/proper-nouns'
 import { parseRich, type Segment } from './rich'
 
@@ -188,7 +189,7 @@ function sentence(tokens: readonly Token[], rule: SentenceRule, shouting: boolea
     if (titled) set = lowered(words, n, shouting, unsure)
     else if (start === 'colon' && rule.afterColon === 'lower' && !hasOwnCapitals(word) && /^\p{Lu}/u.test(word) && word !== 'I') {
       // In a title already in sentence style a capital after the colon is there for the colon, unless it is a name.
-      set = isNameHere(words, n) ? word : word.toLowerCase()
+      set = isNameHere(words, n) || !isCommon(word) ? word : word.toLowerCase()
     }
     if (mustRise && !/^\p{Ll}+\p{Lu}/u.test(set)) set = capital(set)
     token.text = set
@@ -232,6 +233,9 @@ function lowered(words: readonly string[], n: number, shouting: boolean, unsure:
   if (!shouting && hasOwnCapitals(word)) return word
   if (/^\p{Lu}$/u.test(word) && lower !== 'a') return word
   if (isNameHere(words, n)) return shouting ? capital(lower) : word
-  if (doubtfulNouns().has(lower) && /^\p{Lu}/u.test(word)) unsure.push(word)
-  return lower
+  const raised = /^\p{Lu}/u.test(word)
+  // A word that no list knows is taken for a name, and said to be doubtful.
+  const unknown = raised && !isCommon(lower)
+  if (raised && (unknown || doubtfulNouns().has(lower))) unsure.push(word)
+  return unknown ? (shouting ? capital(lower) : word) : lower
 }

@@ -30,7 +30,8 @@ describe('sentence capitals', () => {
   it.each([
     ['The Tidal Mills of Brittany and Wales: A Survey', 'The tidal mills of Brittany and Wales: A survey'],
     ['COASTAL EROSION IN PORTUGAL', 'Coastal erosion in Portugal'],
-    ['THE LAST MILLER OF THORNHAM', 'The last miller of thornham'],
+    ['THE LAST MILLER OF THORNHAM', 'The last miller of Thornham'],
+    ['Mending the Carewick Mill: Notes from Skerrow', 'Mending the Carewick mill: Notes from Skerrow'], ['Mending Carewick', 'Mending Carewick'], ['The Zostera Beds of Saltmarshes', 'The Zostera beds of saltmarshes'], ['Microplastics and Gentrification', 'Microplastics and gentrification'], ['Brackwater’s Oystercatchers', 'Brackwater’s oystercatchers'],
     ['Learning English as a Second Language', 'Learning English as a second language'],
     ['Lake Victoria and the Rise of East African Fishing', 'Lake Victoria and the rise of East African fishing'],
     ['Darwin’s Barnacles', 'Darwin’s barnacles'],
@@ -60,7 +61,8 @@ describe('sentence capitals', () => {
   it('never touches what the writer protected, or italics within', () => {
     expect(capitaliseText('Return of <i>Zostera Marina</i> To the <span class="nocase">Carewick</span> Flats', SENTENCE)).toBe('Return of Zostera Marina to the Carewick flats')
   })
-  it('marks the words it could not decide', () => expect(capitalise('The Reading of Hope Street', SENTENCE).unsure).toEqual(['Reading', 'Hope', 'Street']))
+  it('marks the words it could not decide', () => expect(capitalise('The Reading of Hope Street in Skerrow', SENTENCE).unsure).toEqual(['Reading', 'Hope', 'Street', 'Skerrow']))
+  it('a name that no list knows keeps its capital behind a colon', () => expect(capitaliseText('Tide mills: Carewick and after', { style: 'sentence', afterColon: 'lower' })).toBe('Tide mills: Carewick and after'))
 })
 
 describe('headline capitals', () => {
