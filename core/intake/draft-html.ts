@@ -5,22 +5,17 @@
  */
 import { load } from 'cheerio/slim'
 import type { CitationData, DocNode } from '../sheet/document'
-import { sliceRich, stripRich } from '../text/rich'
+import { captioned } from './draft-captions'
+import { DROPPED, footnotes, MAX_DEPTH, noteKey, squash, survey, textIn, type Html } from './draft-html-notes'
 
 /** What HTML holds: its blocks, and how many pictures were left out. */
 export interface Read { blocks: DocNode[], pictures: number }
 
-interface Html { type: string, name?: string, data?: string, attribs?: Record<string, string>, children?: Html[], parent?: Html | null }
 type Marks = NonNullable<DocNode['marks']>
 
-const BLOCK = new Set(['p', 'div', 'section', 'article', 'main', 'header', 'footer', 'nav', 'li', 'ul', 'ol', 'blockquote', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'table', 'caption', 'figure', 'figcaption', 'pre', 'hr', 'dl', 'dd', 'dt', 'td', 'th', 'tr', 'tbody', 'thead', 'tfoot', 'body', 'html', 'aside', 'address', 'form', 'fieldset', 'details', 'summary', 'center'])
-const DROPPED = new Set(['script', 'style', 'head', 'title', 'template', 'noscript', 'iframe', 'object', 'embed', 'svg', 'video', 'audio', 'canvas', 'input', 'button', 'select', 'textarea', 'link', 'meta', 'base'])
-/** Elements nested deeper than this keep their words alone. */
-const MAX_DEPTH = 200
 /** Pictures larger than the first, and more than the second in all, make every save slow; in characters of their data. */
 const MAX_PICTURE = 2_800_000
 const MAX_PICTURES = 14_000_000
-const CAPTION = /^(?:fig(?:ure)?\.?)\s*\d+\s*[.:|]?\s*/iu
 
 /** @param html a page, a document turned to HTML, or a piece of one; never run, nothing in it fetched */
 export function readHtml(html: string): Read {
@@ -56,73 +51,6 @@ interface State {
   /** Whether an element is a note, which stands where it is called. */
   skip: (node: Html) => boolean
 }
-
-/** One walk over everything, without recursion: where links lead, and what holds blocks. */
-function survey(root: Html): { called: Set<string>, holders: Set<Html> } {
-  const called = new Set<string>()
-  const holders = new Set<Html>()
-  const waiting: Html[] = [root]
-  while (waiting.length) {
-    const node = waiting.pop()!
-    const target = node.name === 'a' ? /#(.+)$/u.exec(node.attribs?.href ?? '')?.[1] : undefined
-    const key = target === undefined ? undefined : noteKey(target)
-    if (key) called.add(key)
-    if (BLOCK.has(node.name ?? '')) for (let up: Html | null | undefined = node; up && !holders.has(up); up = up.parent) holders.add(up)
-    for (const child of node.children ?? []) waiting.push(child)
-  }
-  return { called, holders }
-}
-
-/** Word processors, converters and pages name their notes each in their own way: "_ftn1", "sdfootnote1sym", "fn:1", "cite_note-3". */
-function noteKey(name: string): string | undefined {
-  const match = /^_?(?:sd)?(footnote|endnote|ftnt?|ednt?|fn|en|cite_note)[:_-]*([\w]*?-?\d+)(?:sym)?$/iu.exec(name)
-  return match && !/ref/iu.test(name) ? `${match[1]!.toLowerCase().replace(/^(?:footnote|ftnt?|fn)$/u, 'f').replace(/^(?:endnote|ednt?|en)$/u, 'e')}${match[2]}` : undefined
-}
-/** The footnotes at the foot of the page or document, by their key, as rich text. */
-function footnotes(root: Html, called: ReadonlySet<string>): { notes: Map<string, string>, nodes: Set<Html> } {
-  const notes = new Map<string, string>()
-  const nodes = new Set<Html>()
-  const visit = (node: Html, depth: number) => {
-    const key = noteKey(node.attribs?.id ?? '') ?? (node.name === 'a' ? noteKey(node.attribs?.name ?? '') : undefined)
-    // A name on a link or a number within the note means the block around it.
-    let whole: Html | null | undefined = node
-    while (whole && key && !(BLOCK.has(whole.name ?? '') && whole.name !== 'body')) whole = whole.parent
-    if (depth < MAX_DEPTH && key && whole && called.has(key) && !notes.has(key) && !nodes.has(whole)) {
-      const words = squash(richIn(whole)).replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '').replace(/^\^\s*/u, '').replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
-      notes.set(key, words)
-      nodes.add(whole)
-      if (whole === node) return
-    }
-    if (depth < MAX_DEPTH) node.children?.forEach(child => visit(child, depth + 1))
-  }
-  visit(root, 0)
-  return { notes, nodes }
-}
-function textIn(node: Html): string {
-  let out = ''
-  const waiting: Html[] = [node]
-  while (waiting.length) {
-    const one = waiting.pop()!
-    if (one.type === 'text') { out += one.data ?? ''; continue }
-    if (DROPPED.has(one.name ?? '')) continue
-    if (BLOCK.has(one.name ?? '') || one.name === 'br') out += ' '
-    for (const child of [...(one.children ?? [])].reverse()) waiting.push(child)
-  }
-  return out
-}
-/** Rich text: italics and raised letters in the tags of core/text/rich. */
-function richIn(node: Html, depth = 0): string {
-  if (node.type === 'text') return node.data ?? ''
-  const name = node.name ?? ''
-  if (DROPPED.has(name) || depth > MAX_DEPTH) return ''
-  if (name === 'br') return ' '
-  const inside = (node.children ?? []).map(child => richIn(child, depth + 1)).join('')
-  if (!inside.trim()) return inside
-  if (/^(?:i|em|cite)$/u.test(name) || /font-style\s*:\s*italic/iu.test(node.attribs?.style ?? '')) return `<i>${inside}</i>`
-  if (name === 'sup' && !/^\s*\[?\d+\]?\s*$/u.test(inside)) return `<sup>${inside}</sup>`
-  return BLOCK.has(name) ? ` ${inside} ` : inside
-}
-const squash = (text: string): string => text.replace(/[\s\u00A0\u200B\uFEFF]+/gu, ' ').trim()
 
 function blocksIn(node: Html, state: State): DocNode[] {
   const out: DocNode[] = []
@@ -277,42 +205,6 @@ function picture(node: Html, { read }: State): DocNode[] {
   read.size += src.length
   return [{ type: 'figure', attrs: { src, alt: squash(node.attribs?.alt ?? '').slice(0, 400) } }]
 }
-/** "Figure 2. The wheel" under a picture is its caption; the number is Dendle's to give. */
-function captioned(blocks: DocNode[]): DocNode[] {
-  const out: DocNode[] = []
-  for (const one of blocks) {
-    const last = out.at(-1)
-    const [first, ...rest] = one.content ?? []
-    if (last?.type === 'figure' && !last.content?.length && one.type === 'paragraph' && first?.type === 'text' && CAPTION.test(first.text!)) {
-      const text = first.text!.replace(CAPTION, '')
-      out[out.length - 1] = { ...last, content: [...(text ? [{ ...first, text }] : []), ...rest] }
-    }
-    else if (one.type === 'table' && !one.attrs?.title) {
-      const title = titleAbove(out)
-      out.push(title ? { ...one, attrs: { ...one.attrs, title } } : one)
-    }
-    else out.push(one)
-  }
-  return out
-}
-const TABLE = /^table\s+(?:\d{1,3}|[IVXL]{1,7})\s*[.:|]?\s*/iu
-/** "Table 2. Silt by year" above a table is its title, also on a line of its own below the number; taken from the blocks before it. */
-function titleAbove(out: DocNode[]): string | undefined {
-  const bare = (node: DocNode | undefined) => (node?.type === 'paragraph' && node.content?.every(one => one.type === 'text') ? node.content.map(one => (one.marks?.some(mark => mark.type === 'italic') ? `<i>${one.text}</i>` : one.text)).join('') : undefined)
-  const [second, last] = [bare(out.at(-2)), bare(out.at(-1))]
-  const plain = (rich: string) => stripRich(rich)
-  if (last && TABLE.test(plain(last)) && plain(last).replace(TABLE, '') && plain(last).length < 300) {
-    out.pop()
-    return sliceRich(last, TABLE.exec(plain(last))![0].length, plain(last).length)
-  }
-  if (last && second && plain(second).replace(TABLE, '') === '' && plain(last).length < 200) {
-    out.splice(-2)
-    // An italic title is the style's own treatment.
-    return /^<i>[^<]*<\/i>$/u.test(last) ? plain(last) : last
-  }
-  return undefined
-}
-
 function withMarks(marks: Marks, node: Html): Marks {
   const style = node.attribs?.style ?? ''
   const name = node.name ?? ''

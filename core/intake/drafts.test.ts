@@ -50,6 +50,7 @@ describe('what is pasted', () => {
     expect(show(doc)).toBe('paragraph[Mud◊.]')
     expect(citationsOf(doc)[0]!.words).toEqual({ after: 'See <i>there</i>.' })
   })
+  it('a heading that a contents list leads to is no note', () => expect(show(readDraft('<ul><li><a href="#environment-2">Environment</a></li></ul><h2 id="environment-2">Environment</h2><p>Mud.</p>').doc)).toBe('bulletList[listItem[paragraph[Environment]]] | heading2[Environment] | paragraph[Mud.]'))
   it('notes keep their words', () => expect(citationsOf(readDraft('<p>Mud<sup><a href="#fn1">1</a></sup></p><div id="fn1">1. See the <i>survey</i>.</div>').doc)[0]!.words).toEqual({ after: 'See the <i>survey</i>.' }))
   it('hand-typed page numbers, running heads and lists are noticed, and can be taken out', () => {
     const { doc, noticed } = readDraft('<p>Vale 2</p><p>The pond silts.</p><p>3</p><p>Works Cited</p><p>Tremayne, L. Tide. 2018.</p>')
