@@ -141,6 +141,21 @@ export const Figure = (sight: CaptionSight) => Node.create({
   parseHTML: () => [{ tag: 'figure[data-figure]', contentElement: 'figcaption' }],
   renderHTML: ({ HTMLAttributes, node }) => ['figure', mergeAttributes(HTMLAttributes, { 'data-figure': '' }), ['img', { src: (node.attrs as CaptionAttrs).src, alt: (node.attrs as CaptionAttrs).alt }], ['figcaption', {}, 0]],
   addNodeView: () => ({ node, view, getPos }) => new FigureView(node, view, getPos, sight),
+  addKeyboardShortcuts() {
+    const inside = () => (this.editor.state.selection.$from.parent.type.name === this.name ? this.editor.state.selection.$from : undefined)
+    return {
+      // A caption is one paragraph: Enter goes on behind the figure, which is never made two.
+      Enter: () => {
+        const $from = inside()
+        return $from ? this.editor.chain().insertContentAt($from.after(), { type: 'paragraph' }).setTextSelection($from.after() + 1).scrollIntoView().run() : false
+      },
+      // Backspace where the caption begins chooses the figure; once more takes it out.
+      Backspace: () => {
+        const $from = inside()
+        return $from && this.editor.state.selection.empty && $from.parentOffset === 0 ? this.editor.commands.setNodeSelection($from.before()) : false
+      },
+    }
+  },
 })
 
 export const CaptionedTable = (sight: CaptionSight) => Table.extend({

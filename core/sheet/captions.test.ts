@@ -35,7 +35,7 @@ describe('the line under it', () => {
   it.each<[string, string]>([
     ['apa-7', '*Note*. From “The Lower Wend,” by U. Fell, 2019, *Atlas of Small Rivers*. Redrawn *here*.'], ['ieee', 'Reproduced from ref. 1. Redrawn *here*.'], ['mla-9', 'Una Fell, “The Lower Wend,” *Atlas of Small Rivers*, Meridian, 2019. Redrawn *here*.'],
   ])('%s: the credit of its source, then the writer’s words', (id, line) => expect(toMarkup(creditLine(styleOf(id)!, { from: 'chart', credit: 'Redrawn <i>here</i>.' }, [chart], composed(id).list))).toBe(line))
-  it('is empty without either, or when the source is gone', () => expect([creditLine(styleOf('apa-7')!, {}, [chart], []), creditLine(styleOf('apa-7')!, { from: 'gone' }, [chart], [])]).toEqual([[], []]))
+  it('is empty without either; a source that is gone is named', () => expect([creditLine(styleOf('apa-7')!, {}, [chart], []), toMarkup(creditLine(styleOf('apa-7')!, { from: 'gone' }, [chart], []))]).toEqual([[], '[unknown source: gone]']))
   const doc: DocNode = { type: 'doc', content: [{ type: 'figure', attrs: { from: 'a' } }, { type: 'blockquote', content: [{ type: 'table', attrs: { from: 'a', title: 'T', credit: 'c' }, content: [] }] }, { type: 'figure', attrs: { from: 'b' } }, { type: 'table', attrs: {}, content: [] }] }
   it('its sources are listed though none is cited', () => expect(creditedIn(doc)).toEqual(['a', 'b']))
   it('tables and figures are numbered each by themselves', () => expect(blocksOf(doc).map(b => [b.type, b.number, b.from])).toEqual([['figure', 1, 'a'], ['table', 1, 'a'], ['figure', 2, 'b'], ['table', 2, undefined]]))

@@ -279,6 +279,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet :deep(.selectedCell) { background: var(--tint); }
 .sheet :deep(.captioned) { margin: 14px 0; line-height: 1.4; display: flex; flex-direction: column; }
 .sheet :deep(.captioned p) { text-indent: 0; }
+.sheet :deep(.captioned.ProseMirror-selectednode) { outline: 2px solid var(--verdigris); outline-offset: 6px; }
 .sheet :deep(.captioned.centred :is(.caption, figcaption)) { text-align: center; }
 .sheet :deep(.captioned.above figcaption) { order: -1; margin-bottom: 6px; }
 .sheet :deep(.captioned.below figcaption) { margin-top: 6px; }
