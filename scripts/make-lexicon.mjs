@@ -94,7 +94,6 @@ for (const w of ['power', 'map', 'study', 'model', 'fund', 'heal', 'mend', 'be',
 const list = [...words].sort()
 const wrap = ws => ws.join(' ').replace(/(.{100,120}) /g, '$1\n')
 writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs; do not edit. */
-/* eslint-disable @stylistic/max-len */
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = \`${wrap(list)}\`
 /** Verbs, for telling an infinitive's To from the preposition. */

@@ -1,5 +1,4 @@
 /* Made by scripts/make-lexicon.mjs; do not edit. */
-
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = `aada aadya aaiún aalborg aaliyah aaradhya aarav aarhus aaron aasha ababa abagail abbas abbi abbie abbotsford abby
 abdallah abdel abdoulaye abdul abdullah abdullo abdulrahman abel abid abidjan abie abigail abingdon abraham abram abril
