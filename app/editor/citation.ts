@@ -76,7 +76,8 @@ export const CitationNode = (host: CitationHost) => Node.create({
     find: /;;$/u,
     handler: ({ range, chain }) => {
       chain().deleteRange(range).run()
-      setTimeout(host.openPicker)
+      // Before the next key can be pressed, which belongs to the picker already.
+      queueMicrotask(host.openPicker)
     },
   }), new InputRule({
     // A mark typed by hand becomes its citation; one with an unknown key stays as it was typed.
