@@ -14,10 +14,10 @@ useHead({ title: () => (lost.value ? 'Not found' : 'Something went wrong') })
     <p class="mb-6 text-soft">
       {{ lost ? 'The paper may have been removed, or the address mistyped. Your papers are all on the Desk.' : 'What was saved is safe. Going back to the Desk and opening the paper again usually helps.' }}
     </p>
-    <button
-class="act-solid"
-@click="clearError({ redirect: '/' })">
-      Go to the Desk
-    </button>
+    <!-- A link of the page itself: it leads home before the scripts are there, and when they fail. -->
+    <a
+      class="act-solid inline-block"
+      href="/"
+    >Go to the Desk</a>
   </main>
 </template>

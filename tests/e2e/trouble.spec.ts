@@ -67,7 +67,7 @@ test('a paper that is not there says so', async ({ page }) => {
   const answer = await page.goto('/papers/no-such-paper/write')
   expect(answer?.status()).toBe(404)
   await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible()
-  await page.getByRole('button', { name: 'Go to the Desk' }).click()
+  await page.getByRole('link', { name: 'Go to the Desk' }).click()
   await expect(page.getByRole('heading', { name: 'Desk' })).toBeVisible()
 })
 
