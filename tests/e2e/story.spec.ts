@@ -1,8 +1,9 @@
 /** The whole student story on the built server, to the document opened by an independent reader. */
 import { readFileSync } from 'node:fs'
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { strFromU8, unzipSync } from 'fflate'
 import mammoth from 'mammoth'
+import { test } from './awake'
 
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
 const style = async (page: Page, name: string) => {
