@@ -1,4 +1,5 @@
 /** Puts a passage into the text: as a quotation with its marks and a word to lead it in, as a block, or as one's own words. */
+import { closeHistory } from '@tiptap/pm/history'
 import type { Node as PmNode } from '@tiptap/pm/model'
 import { plainText, type CitationData } from '~~/core/sheet/document'
 import { isBlock } from '~~/core/sheet/placement'
@@ -32,7 +33,7 @@ export function usePassageInsert(paper: PaperEditor) {
         : schema.nodes.paragraph!.create(null, [schema.text(`${setQuotes(words, store.style.quotes, 0)}${ended} `), cite('parenthetical')])
       const block = schema.nodes.blockquote!.create(null, inside)
       const parent = $at.node(1)
-      const tr = state.tr
+      const tr = closeHistory(state.tr)
       // An empty paragraph becomes the block; words before the cursor stay before it, words behind go on after it.
       if ($at.depth && parent.content.size === 0) tr.replaceWith($at.before(1), $at.after(1), [block, schema.nodes.paragraph!.create()])
       else if ($at.depth === 1 && $at.parentOffset > 0 && $at.parentOffset < parent.content.size) { tr.split($at.pos); tr.insert(tr.mapping.map($at.pos, -1) + 1, block) }
@@ -64,7 +65,7 @@ export function usePassageInsert(paper: PaperEditor) {
       if (lead) nodes.push(...(space + lead[0] ? [text(space + lead[0])] : []), cite('narrative'), text(`${lead[1]}${quoted(stop)}`))
       else nodes.push(text(`${space}${quoted('')} `), cite('parenthetical'), ...(stop ? [text(stop)] : []))
     }
-    view.dispatch(state.tr.replaceWith($at.pos, $at.pos, nodes).scrollIntoView())
+    view.dispatch(closeHistory(state.tr).replaceWith($at.pos, $at.pos, nodes).scrollIntoView())
     view.focus()
   }
 }

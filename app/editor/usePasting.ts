@@ -1,4 +1,5 @@
 /** What is pasted or dropped onto the sheet: cleaned, its marks read as citations, what does not belong offered for removal. */
+import { closeHistory } from '@tiptap/pm/history'
 import type { EditorView } from '@tiptap/pm/view'
 import type { Editor } from '@tiptap/vue-3'
 import { citeIn } from '~~/core/intake/draft-citations'
@@ -42,7 +43,8 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     // Words go into the sentence; several paragraphs become paragraphs.
     const nodes = content.length === 1 && only!.type === 'paragraph' ? only!.content ?? [] : content
     if (!nodes.length) return
-    e.chain().focus().insertContentAt(pos ?? { from: e.state.selection.from, to: e.state.selection.to }, nodes as never, { updateSelection: true }).run()
+    // Pasted words are a step of their own for Undo.
+    e.chain().focus().command(({ tr }) => Boolean(closeHistory(tr))).insertContentAt(pos ?? { from: e.state.selection.from, to: e.state.selection.to }, nodes as never, { updateSelection: true }).run()
     const marks = cited.made && `${cited.made} ${cited.made === 1 ? 'mark is a citation' : 'marks are citations'} now`
     const notes = noted.made && `${noted.made} ${noted.made === 1 ? 'note is a reference to its source' : 'notes are references to their sources'}`
     if (marks || notes) notices.say(`${[marks, notes].filter(Boolean).join('; ')}.`)
@@ -66,7 +68,7 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     if (found.length) {
       const starts: number[] = []
       e.state.doc.forEach((_, pos) => starts.push(pos))
-      const tr = e.state.tr
+      const tr = closeHistory(e.state.tr)
       for (const { from, to } of [...found].sort((a, b) => b.from - a.from)) tr.delete(starts[from]!, starts[to] ?? e.state.doc.content.size)
       e.view.dispatch(tr)
     }

@@ -5,7 +5,8 @@
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { compose, filingOrder, type Citation, type Composition } from '~~/core/compose/compose'
-import { citationIdsOf, citationsOf, countWords, creditedIn, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
+import { countParts, COUNTED, total, type Counted } from '~~/core/sheet/count'
+import { citationIdsOf, citationsOf, creditedIn, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { withField, type Fields, type Source } from '~~/core/source/model'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { STYLES, styleOf } from '~~/core/styles'
@@ -56,7 +57,6 @@ export const usePaper = defineStore('paper', () => {
   // What the core makes of it -------------------------------------------------------------------------------------
   const style = computed(() => styleOf(paper.value?.style ?? '') ?? STYLES[0]!)
   const body = shallowRef<DocNode>(emptyDocument())
-  const words = computed(() => countWords(body.value))
   // Typing changes the body at every key but the citations seldom: composing waits for those.
   const citations = shallowRef<Citation[]>([])
   /** The place of each citation, by the id of its node. */
@@ -78,6 +78,14 @@ export const usePaper = defineStore('paper', () => {
   /** What is listed without being cited: kept so by the writer, or credited under a table or figure. */
   const alsoList = computed(() => [...new Set([...sources.value.filter(s => s.listed).map(s => s.id), ...credited.value])])
   const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: alsoList.value, ...divided(sources.value) }))
+  /** What counts as words, as this paper's writer chose; papers from before quotations could be left out count them. */
+  const counted = computed<Counted[]>(() => {
+    const { countedParts, counted: before } = paper.value?.details ?? {}
+    const names = (countedParts ?? (before === undefined ? 'quoted,headings,blockQuotations' : `quoted,${before}`)).split(',')
+    return COUNTED.filter(part => names.includes(part))
+  })
+  const counts = computed(() => countParts(body.value, composition.value))
+  const words = computed(() => total(counts.value, counted.value))
   const citedTimes = computed(() => {
     const times = new Map<string, number>()
     for (const citation of citations.value) for (const { id } of citation.items) times.set(id, (times.get(id) ?? 0) + 1)
@@ -271,6 +279,6 @@ export const usePaper = defineStore('paper', () => {
     return (saver?.unsaved().length ?? 0) > 0
   }
 
-  return { paper, sources, passages, body, bodyVersion, style, words, citations, citationPlaces, composition, citedTimes, alsoList, byId, filed, typing, saveState, saveProblem, savedAt, conflict,
+  return { paper, sources, passages, body, bodyVersion, style, counts, counted, words, citations, citationPlaces, composition, citedTimes, alsoList, byId, filed, typing, saveState, saveProblem, savedAt, conflict,
     open, decide, changePaper, write, replaceBody, changeSource, changeUse, changePassage, patch, beforeFlush, flush, hasUnsaved }
 })

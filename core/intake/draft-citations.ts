@@ -1,7 +1,7 @@
 /** Citations in the text of a draft or of what was pasted: marks, LaTeX commands and ones typed by hand become real ones. */
 import type { CitationData, DocNode } from '../sheet/document'
 import { readLatexCitations } from './latex-citations'
-import { readMarks } from './marks'
+import { marksIn, readMarks } from './marks'
 import type { Typed, TypedCitations } from './typed-citations'
 
 export interface Cited {
@@ -14,7 +14,9 @@ export interface Cited {
   unknown: string[]
 }
 
-const MARK_KEYS = /\[ref(?:\s+(?:in-text|no-name))?:\s*([^\][]+)\]|\\[a-z]*cite[a-z]*\*?(?:\s*\[[^\]]*\]){0,2}\s*\{([^{}]+)\}/giu
+/** Splits text at its marks and commands; what no source has the key of stays text. */
+export const readAllMarks = (text: string, idOf: (key: string) => string | undefined): (string | CitationData)[] =>
+  readMarks(text, idOf).flatMap(piece => (typeof piece === 'string' ? readLatexCitations(piece, idOf) : [piece]))
 
 /**
  * @param idOf a source's id by its key; @param typed what typed citations are matched against, if they are to be
@@ -25,7 +27,7 @@ export function citeIn(doc: DocNode, idOf: (key: string) => string | undefined, 
   let n = 0
   const node = (data: CitationData): DocNode => { out.made++; return { type: 'citation', attrs: { id: `d${++n}`, data } } }
   const pieces = (text: string): (string | CitationData)[] => {
-    const marked = readMarks(text, idOf).flatMap(piece => (typeof piece === 'string' ? readLatexCitations(piece, idOf) : [piece]))
+    const marked = readAllMarks(text, idOf)
     if (!typed) return marked
     return marked.flatMap(piece => (typeof piece !== 'string' ? [piece] : typed.read(piece).map((one) => {
       if (typeof one === 'string') return one
@@ -38,9 +40,8 @@ export function citeIn(doc: DocNode, idOf: (key: string) => string | undefined, 
     if (!one.content) return one
     return { ...one, content: one.content.flatMap((child): DocNode[] => {
       if (child.type !== 'text') return [visit(child)]
-      for (const match of (child.text ?? '').matchAll(MARK_KEYS)) {
-        const keys = match[2] ? match[2].split(',') : match[1]!.split(';').flatMap(part => /[a-z0-9][a-z0-9-]*-\d{4}[a-z]?|[a-z][a-z0-9-]*-[a-z0-9-]+/u.exec(part)?.[0] ?? [])
-        for (const key of keys.map(k => k.trim())) if (key && !idOf(key) && !idOf(key.toLowerCase()) && !out.unknown.includes(key)) out.unknown.push(key)
+      for (const { keys } of marksIn(child.text ?? '')) {
+        for (const key of keys) if (!idOf(key) && !idOf(key.toLowerCase()) && !out.unknown.includes(key)) out.unknown.push(key)
       }
       return pieces(child.text ?? '').filter(piece => piece !== '').map(piece => (typeof piece === 'string' ? { ...child, text: piece } : node(piece)))
     }) }

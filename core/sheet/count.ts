@@ -17,8 +17,8 @@ export interface WordCounts {
   notes: number
   list: number
 }
-/** What counts beside the text. */
-export const COUNTED = ['headings', 'blockQuotations', 'captions', 'citations', 'notes', 'list'] as const
+/** What counts: the text always, its words between quotation marks and the rest as chosen. */
+export const COUNTED = ['quoted', 'headings', 'blockQuotations', 'captions', 'citations', 'notes', 'list'] as const
 export type Counted = (typeof COUNTED)[number]
 
 const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
@@ -49,4 +49,4 @@ export function countParts(doc: DocNode, composition: Pick<Composition, 'citatio
   return out
 }
 
-export const total = (counts: WordCounts, counted: readonly Counted[]): number => counted.reduce((sum, part) => sum + counts[part], counts.text)
+export const total = (counts: WordCounts, counted: readonly Counted[]): number => counted.reduce((sum, part) => sum + counts[part], counts.text - counts.quoted)

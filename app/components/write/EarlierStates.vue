@@ -49,7 +49,7 @@ const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
   >
     <template #beside>
           <form
-            class="flex min-w-0 flex-1 items-baseline gap-4"
+            class="flex min-w-0 flex-1 items-baseline gap-4 max-sm:order-last max-sm:basis-full"
             @submit.prevent="keep"
           >
             <input
@@ -140,7 +140,7 @@ const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
               </div>
             </template>
             <p
-              v-else
+              v-else-if="rows?.length"
               class="text-soft"
             >
               Choose one to look at it.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { closeHistory } from '@tiptap/pm/history'
 import type { Editor } from '@tiptap/vue-3'
 import { findKey, noteOf, replaceFound } from '~/editor/finding'
 
@@ -34,7 +35,7 @@ function replace(all: boolean) {
   const { found, at } = search.value
   const targets = all ? [...found] : found[at] ? [found[at]] : []
   if (!targets.length) return
-  props.editor.view.dispatch(replaceFound(props.editor.state.tr, targets, instead.value))
+  props.editor.view.dispatch(replaceFound(closeHistory(props.editor.state.tr), targets, instead.value))
   tick.value++
   show()
 }

@@ -19,7 +19,7 @@ const chosen = ref<string>()
 const list = computed(() => {
   const words = foldWords(find.value).split(' ').filter(Boolean)
   return store.passages.filter(p => p.words.trim() && (used.value || !passages.used.has(p.id))).map(p => ({ p, near: props.near.includes(p.sourceId), text: foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')} ${name(p)}`) }))
-    .filter(({ text }) => words.every(word => text.includes(word))).sort((a, b) => Number(b.near) - Number(a.near))
+    .filter(({ text }) => words.every(word => text.includes(word))).sort((a, b) => Number(passages.used.has(a.p.id)) - Number(passages.used.has(b.p.id)) || Number(b.near) - Number(a.near))
 })
 const unused = computed(() => store.passages.filter(p => p.words.trim() && !passages.used.has(p.id)))
 function name(p: Passage): string {

@@ -136,6 +136,10 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         @keys="keys = true"
         @headings="outline = true"
       >
+        <WriteMarksLeft
+          v-if="editor"
+          :editor="(editor as Editor)"
+        />
         <WriteFindLine
           v-if="finding && editor"
           :editor="(editor as Editor)"
@@ -239,6 +243,8 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet { min-height: calc(100vh - 120px); }
 .sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: 17px; line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
 .sheet :deep(p) { text-indent: var(--indent); }
+/* An empty sheet says how to begin. */
+.sheet :deep(.sheet-text:has(> p:only-child > br:only-child))::before { content: 'Write here, paste a page, or bring a draft in from “Text…”.'; float: left; height: 0; color: var(--soft); pointer-events: none; text-indent: var(--indent); }
 .sheet :deep(.resting) { content-visibility: auto; contain-intrinsic-size: auto 240px; }
 .sheet :deep(.citation) { background: var(--wash); border-radius: 2px; padding: 1px; cursor: pointer; text-indent: 0; white-space: normal; }
 .sheet :deep(.citation sup) { line-height: 0; font-size: 0.72em; }

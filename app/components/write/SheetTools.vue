@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { closeHistory } from '@tiptap/pm/history'
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import type { Editor } from '@tiptap/vue-3'
 import { leaveOut } from '~~/core/text/omission'
@@ -48,7 +49,7 @@ function pointsFor() {
     const text = (a: number, b: number) => editor.state.doc.textBetween(a, b, ' ', '\uFFFC')
     const end = Math.min(to, $from.end())
     const { takeBefore, text: points, takeAfter } = leaveOut(text($from.start(), from), text(from, end), text(end, $from.end()), store.style.page.ellipsis, editor.isActive('blockquote'))
-    const tr = editor.state.tr
+    const tr = closeHistory(editor.state.tr)
     const marks = $from.marks()
     if (points) tr.replaceWith(from - takeBefore, end + takeAfter, editor.schema.text(points, marks))
     else tr.delete(from - takeBefore, end + takeAfter)

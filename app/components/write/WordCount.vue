@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { COUNTED, countParts, total, words as countWords, type Counted } from '~~/core/sheet/count'
+import { COUNTED, words as countWords, type Counted } from '~~/core/sheet/count'
 import { count } from '~/utils/words'
 
 /** Words as instructors count them, and how far they are from what is asked for; of a selection, how many it has. */
 const props = defineProps<{ selection?: string }>()
 const store = usePaper()
-const WORDS: Record<Counted, string> = { headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
+const WORDS: Record<Counted, string> = { quoted: 'of it, between quotation marks', headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
 const selected = computed(() => (props.selection ? countWords(props.selection) : 0))
-const chosen = computed<Counted[]>(() => (store.paper?.details.counted ?? 'headings,blockQuotations').split(',').filter((one): one is Counted => (COUNTED as readonly string[]).includes(one)))
-const parts = computed(() => countParts(store.body, store.composition))
-const words = computed(() => total(parts.value, chosen.value))
+const parts = computed(() => store.counts)
+const words = computed(() => store.words)
 const target = computed(() => Number(store.paper?.details.target) || 0)
 const set = (change: Record<string, string>) => store.changePaper({ details: { ...store.paper!.details, ...change } })
-const toggle = (part: Counted) => set({ counted: COUNTED.filter(one => (one === part) !== chosen.value.includes(one)).join(',') })
+const toggle = (part: Counted) => set({ countedParts: COUNTED.filter(one => (one === part) !== store.counted.includes(one)).join(',') })
 const share = computed(() => (target.value ? Math.min(1, words.value / target.value) : 0))
 </script>
 
@@ -37,9 +36,6 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
       <p class="flex justify-between">
         <span>The text itself</span><span>{{ parts.text.toLocaleString('en') }}</span>
       </p>
-      <p class="mb-1 text-[12.5px] text-soft">
-        {{ parts.quoted.toLocaleString('en') }} of them between quotation marks
-      </p>
       <label
         v-for="part in COUNTED"
         :key="part"
@@ -47,7 +43,7 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
       ><input
         type="checkbox"
         class="accent-verdigris"
-        :checked="chosen.includes(part)"
+        :checked="store.counted.includes(part)"
         @change="toggle(part)"
       ><span class="flex-1">{{ WORDS[part] }}</span><span class="text-soft">{{ parts[part].toLocaleString('en') }}</span></label>
       <label class="mt-2 flex items-baseline gap-2 border-t border-rule pt-2"><span class="text-soft">asked for</span><input

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { closeHistory } from '@tiptap/pm/history'
+import type { Editor } from '@tiptap/vue-3'
+import { marksLeft } from '~~/core/check/marks'
+import { readAllMarks } from '~~/core/intake/draft-citations'
+import { newCitationId } from '~/editor/citation'
+import { findWords } from '~/editor/finding'
+import { count } from '~/utils/words'
+
+/** What is found about marks in the text: keys that no source has, and marks whose source has come since they were typed. */
+const props = defineProps<{ editor: Editor }>()
+const store = usePaper()
+const keys = computed(() => new Map(store.sources.map(source => [source.key, source.id])))
+const idOf = (key: string) => keys.value.get(key)
+const left = computed(() => marksLeft(store.body, idOf))
+/** Keys that the writer chose to leave as they are. */
+const settled = computed(() => new Set((store.paper?.details.marksLeft ?? '').split(' ').filter(Boolean)))
+const unknown = computed(() => left.value.filter(one => one.unknown.some(key => !settled.value.has(key))))
+const named = computed(() => [...new Set(unknown.value.flatMap(one => one.unknown))])
+const ready = computed(() => left.value.filter(one => !one.unknown.length))
+const at = ref(0)
+function show() {
+  const { view, state } = props.editor
+  const places = unknown.value.flatMap(one => findWords(state.doc, one.typed, true)).filter(one => !one.within).sort((a, b) => a.from - b.from)
+  const place = places[at.value++ % places.length]
+  if (!place) return
+  props.editor.chain().setTextSelection(place).scrollIntoView().run()
+  view.focus()
+}
+const leave = () => store.changePaper({ details: { ...store.paper!.details, marksLeft: [...settled.value, ...named.value].join(' ') } })
+/** One step, which Undo takes back and nothing else. */
+function make() {
+  const { state, view } = props.editor
+  const tr = closeHistory(state.tr)
+  const texts: { text: string, from: number, marks: (typeof state.doc)['marks'] }[] = []
+  state.doc.descendants((node, from) => { if (node.isText) texts.push({ text: node.text!, from, marks: node.marks }) })
+  for (const { text, from, marks } of texts.reverse()) {
+    const pieces = readAllMarks(text, idOf)
+    if (pieces.every(piece => typeof piece === 'string')) continue
+    tr.replaceWith(from, from + text.length, pieces.map(piece => (typeof piece === 'string' ? state.schema.text(piece, marks) : state.schema.nodes.citation!.create({ id: newCitationId(), data: piece }))))
+  }
+  view.dispatch(tr)
+  view.focus()
+}
+</script>
+
+<template>
+  <div
+    v-if="unknown.length || ready.length"
+    class="border-t border-rule px-5 py-2"
+    role="group"
+    aria-label="Marks in the text"
+  >
+    <p
+      v-if="unknown.length"
+      class="flex flex-wrap items-baseline gap-x-5"
+    >
+      <span class="min-w-0 flex-1 basis-60"><b class="text-madder">{{ count(unknown.length, 'mark') }} without a source:</b> none here has the key {{ named.slice(0, 4).join(', ') }}{{ named.length > 4 ? ` and ${named.length - 4} more` : '' }}. Correct it, or add the source in Gather; until then it prints as typed.</span>
+      <button
+        class="act"
+        @click="show"
+      >
+        Show
+      </button>
+      <button
+        class="quiet"
+        @click="leave"
+      >
+        Leave as typed
+      </button>
+    </p>
+    <p
+      v-if="ready.length"
+      class="flex flex-wrap items-baseline gap-x-5"
+    >
+      <span class="min-w-0 flex-1 basis-60">{{ count(ready.length, 'mark') }} in the text {{ ready.length === 1 ? 'has its source' : 'have their sources' }} now.</span>
+      <button
+        class="act"
+        @click="make"
+      >
+        {{ ready.length === 1 ? 'Make it a citation' : 'Make them citations' }}
+      </button>
+    </p>
+  </div>
+</template>
