@@ -2,6 +2,7 @@
  * Whether a paraphrase keeps too close to its original: runs of the same words. Manuals ask for the writer's own words
  * and structure (APA 7, 8.23; MLA Handbook 9, 4.6–4.8); a run of five is where teachers begin to circle.
  */
+import { wordsOf } from '../text/words'
 import { foldWords } from '../text/filing'
 
 /** A stretch of the writer's text that stands word for word in the original. */
@@ -11,7 +12,7 @@ export interface Closeness { runs: SharedRun[], /** Of the writer's words, 0 to 
 const LEAST = 5
 
 export function closeness(own: string, original: string): Closeness {
-  const mine = [...own.matchAll(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)].map(match => ({ word: foldWords(match[0]), from: match.index, to: match.index + match[0].length })).filter(one => one.word)
+  const mine = wordsOf(own).map(({ word, at }) => ({ word: foldWords(word), from: at, to: at + word.length })).filter(one => one.word)
   const theirs = foldWords(original).split(' ').filter(Boolean)
   if (!mine.length || !theirs.length) return { runs: [], share: 0, tooClose: false }
   // Every run of LEAST words of the original, and where it begins.

@@ -11,6 +11,7 @@ import { namesOf, textOf, type Source } from '../source/model'
 import { givenName, surname } from '../source/names'
 import { foldWords } from '../text/filing'
 import { sliceRich, stripRich } from '../text/rich'
+import { wordsOf } from '../text/words'
 
 type Item = CitationData['items'][number]
 interface Known { source: Source, first: string, given: string, title: string[], words: Set<string> }
@@ -114,7 +115,7 @@ function nextPart(text: string, from: number): number {
 
 /** Where a source is named: the place its name begins at, the place behind its title, and how many words of the title stand there. */
 function named(known: Known, part: string): { begins: number, from: number, behind: number, title: number } | undefined {
-  const tokens = [...part.matchAll(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)].map(match => ({ word: foldWords(match[0]), at: match.index, end: match.index + match[0].length }))
+  const tokens = wordsOf(part).map(({ word, at }) => ({ word: foldWords(word), at, end: at + word.length }))
   const run = (words: readonly string[], from: number): number => { let n = 0; while (n < words.length && tokens[from + n]?.word === words[n]) n++; return n }
   const first = known.first.split(' ').filter(Boolean)
   let name = 0

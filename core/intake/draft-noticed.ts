@@ -12,7 +12,8 @@ export interface Noticed {
   to: number
 }
 
-const REFERENCE_HEADING = /^(?:references?(?: list)?|works (?:cited|consulted)|(?:selected |select )?bibliography|literature cited|list of references|sources(?: cited)?)\s*[:.]?$/iu
+/** What stands over a typed list, alone on its line. */
+export const REFERENCE_HEADING = /^(?:references?(?: list)?|works (?:cited|consulted)|(?:selected |select )?bibliography|literature cited|list of references|sources(?: cited)?)\s*[:.]?$/iu
 /** What may follow a list and is no part of it. */
 const AFTER_LIST = /^(?:appendi(?:x|ces)|annex|(?:end)?notes|acknowledge?ments|(?:list of )?(?:tables|figures)|about the author)\b/iu
 const YEARED = /\b(?:1[5-9]|20)\d{2}\b|\bn\.\s?d\.|\(no date\)|in press|forthcoming|https?:\/\/|\b10\.\d{4,}\//iu

@@ -8,16 +8,17 @@ import { plain } from '../text/runs'
 import { stripRich } from '../text/rich'
 import type { FieldName } from '../source/fields'
 import type { Source } from '../source/model'
+import { REFERENCE_HEADING } from './draft-noticed'
 import { readReference } from './reference'
 import type { Intake, Problem, Progress, Proposal } from './proposal'
 
-const HEADING = /^(?:references?(?: list)?|works cited|bibliography|literature(?: cited)?|sources|reference list|notes|endnotes)\s*:?$/iu
+const isHeading = (line: string): boolean => REFERENCE_HEADING.test(line) || /^(?:literature|(?:end)?notes)\s*:?$/iu.test(line)
 const NUMBERED = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)])\s+\S/u
 const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
 
 /** Splits a pasted list into references. Lines that a PDF broke are joined; a heading over the list goes. */
 export function splitReferences(text: string): string[] {
-  const blocks = text.split(/\n\s*\n/u).map(block => block.split('\n').map(line => line.trim()).filter(line => line && !HEADING.test(stripRich(line).replace(/\*/gu, '')))).filter(block => block.length)
+  const blocks = text.split(/\n\s*\n/u).map(block => block.split('\n').map(line => line.trim()).filter(line => line && !isHeading(stripRich(line).replace(/\*/gu, '')))).filter(block => block.length)
   return blocks.flatMap((lines) => {
     const counted = inSequence(lines)
     const out: string[] = []

@@ -2,6 +2,7 @@
 import type { Composition } from '../compose/compose'
 import { stripRich } from '../text/rich'
 import { plain } from '../text/runs'
+import { countOf as words } from '../text/words'
 import { blocksOf, type Block, type DocNode } from './document'
 
 export interface WordCounts {
@@ -21,10 +22,8 @@ export interface WordCounts {
 export const COUNTED = ['quoted', 'headings', 'blockQuotations', 'captions', 'citations', 'notes', 'list'] as const
 export type Counted = (typeof COUNTED)[number]
 
-const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
 /** Between double marks, or single ones that are no apostrophes. */
 const QUOTED = /“[^“”]*”|"[^"]*"|(?<![\p{L}\p{N}])‘(?:[^‘’]|’(?=\p{L}))*’/gu
-export const words = (text: string): number => text.match(WORD)?.length ?? 0
 const textOf = (block: Block): string => block.pieces.map(piece => piece.text).join('')
 
 export function countParts(doc: DocNode, composition: Pick<Composition, 'citations' | 'notes' | 'list'>): WordCounts {

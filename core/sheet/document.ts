@@ -6,6 +6,7 @@ import { z } from 'zod'
 import type { Citation, Paper } from '../compose/compose'
 import { labelSchema } from '../source/locators'
 import { parseRich } from '../text/rich'
+import { countOf } from '../text/words'
 import { raisedAt } from './placement'
 
 export const citationSchema = z.object({
@@ -104,10 +105,8 @@ export function plainText(doc: DocNode): string {
   return text
 }
 
-const WORD = /[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu
-
 /** Words written: the text, its headings and block quotations, as they are counted unless the writer says otherwise. */
-export const countWords = (doc: DocNode): number => plainText(withoutFigures(doc)).match(WORD)?.length ?? 0
+export const countWords = (doc: DocNode): number => countOf(plainText(withoutFigures(doc)))
 const withoutFigures = (doc: DocNode): DocNode => (doc.content?.some(one => one.type === 'figure') ? { ...doc, content: doc.content.filter(one => one.type !== 'figure') } : doc)
 
 function walk(node: DocNode, visit: (node: DocNode) => void) {

@@ -7,6 +7,7 @@
 import { kindOf } from '../source/kinds'
 import { namesOf, type Source } from '../source/model'
 import { surname } from '../source/names'
+import { countOf } from '../text/words'
 import { linesOf } from './measure'
 import type { Style } from '../styles/types'
 import type { CitationData, DocNode } from './document'
@@ -112,7 +113,7 @@ export function isBlock(words: string, limit: { words?: number, lines?: number }
   // Verse is set off from the fourth line on in the styles that count lines (MLA Handbook 9, 6.36).
   if (verse || lines > 1) return lines > (limit.lines ? limit.lines - 1 : 3)
   if (limit.words === undefined) return linesOf(`“${words.trim()}”`) > (limit.lines ?? 4)
-  return (words.match(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)?.length ?? 0) >= limit.words
+  return countOf(words) >= limit.words
 }
 
 /** The ways a sentence says who made a source: "Okonjo", "Vasquez and Thorne", "Abara et al.", "Abara and colleagues". */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/vue-3'
+import { countOf } from '~~/core/text/words'
 import { count } from '~/utils/words'
 
 /** The paper's headings, to go to one; with how many words stand under each. */
@@ -10,7 +11,7 @@ const rows = computed(() => {
   const out: Row[] = []
   props.editor.state.doc.forEach((node, pos) => {
     if (node.type.name === 'heading') out.push({ pos, level: Number(node.attrs.level), words: node.textContent, under: 0 })
-    else if (out.length) out.at(-1)!.under += node.textBetween(0, node.content.size, ' ', ' ').match(/[\p{L}\p{N}][\p{L}\p{M}\p{N}’'-]*/gu)?.length ?? 0
+    else if (out.length) out.at(-1)!.under += countOf(node.textBetween(0, node.content.size, ' ', ' '))
   })
   return out
 })

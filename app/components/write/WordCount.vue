@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
-import { COUNTED, words as countWords, type Counted } from '~~/core/sheet/count'
+import { COUNTED, type Counted } from '~~/core/sheet/count'
+import { countOf } from '~~/core/text/words'
 import { count } from '~/utils/words'
 
 /** Words as instructors count them, and how far they are from what is asked for; of a selection, how many it has. */
 const props = defineProps<{ selection?: string }>()
 const store = usePaper()
 const WORDS: Record<Counted, string> = { quoted: 'of it, between quotation marks', headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
-const selected = computed(() => (props.selection ? countWords(props.selection) : 0))
+const selected = computed(() => (props.selection ? countOf(props.selection) : 0))
 const parts = computed(() => store.counts)
 const words = computed(() => store.words)
 const target = computed(() => Number(store.paper?.details.target) || 0)
