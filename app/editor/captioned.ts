@@ -10,7 +10,7 @@ import { captionLines, creditLine } from '~~/core/sheet/captions'
 import { richPieces, type InlinePiece } from '~~/core/sheet/document'
 import type { Composition } from '~~/core/compose/compose'
 import type { Source } from '~~/core/source/model'
-import type { CaptionForm, Style } from '~~/core/styles/types'
+import type { CaptionForm, Style } from '~~/core/styles/schema'
 import type { Run } from '~~/core/text/runs'
 
 export interface CaptionSight {

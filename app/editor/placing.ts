@@ -4,7 +4,7 @@ import type { Transaction } from '@tiptap/pm/state'
 import type { CitationData } from '~~/core/sheet/document'
 import { namedBefore, place, spokenNames } from '~~/core/sheet/placement'
 import type { Source } from '~~/core/source/model'
-import type { Style } from '~~/core/styles/types'
+import type { Style } from '~~/core/styles/schema'
 
 export interface Setting { style: Style, sourceOf: (id: string) => Source | undefined }
 

@@ -4,7 +4,7 @@ import { Plugin, PluginKey } from '@tiptap/pm/state'
 import { Decoration, DecorationSet } from '@tiptap/pm/view'
 import type { CitationData } from '~~/core/sheet/document'
 import { raisedAt, raisedFor } from '~~/core/sheet/placement'
-import type { Style } from '~~/core/styles/types'
+import type { Style } from '~~/core/styles/schema'
 
 /**
  * Shows the raised numbers of a block behind the marks that follow them, inside quotation marks where the style sets

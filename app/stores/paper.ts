@@ -4,7 +4,7 @@
  */
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
-import { compose, filingOrder, type Citation, type Composition } from '~~/core/compose/compose'
+import { Composer, filingOrder, type Citation, type Composition } from '~~/core/compose/compose'
 import { countParts, COUNTED, total, type Counted } from '~~/core/sheet/count'
 import { citationIdsOf, citationsOf, creditedIn, divided, emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { withField, type Fields, type Source } from '~~/core/source/model'
@@ -77,7 +77,8 @@ export const usePaper = defineStore('paper', () => {
   }
   /** What is listed without being cited: kept so by the writer, or credited under a table or figure. */
   const alsoList = computed(() => [...new Set([...sources.value.filter(s => s.listed).map(s => s.id), ...credited.value])])
-  const composition = computed<Composition>(() => compose(style.value, sources.value, { citations: citations.value, alsoList: alsoList.value, ...divided(sources.value) }))
+  const composer = new Composer()
+  const composition = computed<Composition>(() => composer.compose(style.value, sources.value, { citations: citations.value, alsoList: alsoList.value, ...divided(sources.value) }))
   /** What counts as words, as this paper's writer chose; papers from before quotations could be left out count them. */
   const counted = computed<Counted[]>(() => {
     const { countedParts, counted: before } = paper.value?.details ?? {}

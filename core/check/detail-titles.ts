@@ -5,7 +5,7 @@ import { stripRich } from '../text/rich'
 import { writeRich } from '../text/protection'
 import { kindOf } from '../source/kinds'
 import { textOf, withField, type Source } from '../source/model'
-import type { Style } from '../styles/types'
+import type { Style } from '../styles/schema'
 import type { DetailRule } from './finding'
 
 const SMALL = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'as', 'if'])

@@ -2,7 +2,7 @@
 import type { FieldName } from '../source/fields'
 import { labelFor, type KindId } from '../source/kinds'
 import type { Fields, Source } from '../source/model'
-import type { Style } from '../styles/types'
+import type { Style } from '../styles/schema'
 
 export interface Fix {
   /** What the button says. */

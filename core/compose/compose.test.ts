@@ -8,9 +8,9 @@ import { plain, toMarkup } from '../text/runs'
 import { compose, composeAlone, type Citation } from './compose'
 import { captionCredit } from './captions'
 import { explain } from './explain'
-import { parseTemplate } from './template'
-import { chicagoShort, mlaShort } from './titles'
-import { bareDoi } from './values'
+import { parseTemplate } from '../styles/template'
+import { firstWords, nounPhrase } from './titles'
+import { bareDoi } from './values/places'
 
 const style = (id: string) => styleOf(id)!
 let n = 0
@@ -127,8 +127,8 @@ describe('punctuation', () => {
 })
 
 describe('short titles', () => {
-  it.each([['Silt, salt, and patience: Restoring', 'Silt, salt, and patience'], ['The pilot’s guide to northern inlets', 'pilot’s guide'], ['Sound and silence in working harbours', 'Sound and silence'], ['Return of <i>Zostera marina</i> meadows after dredging', 'Return of <i>Zostera marina</i>'], ['The 1790 sluice gate is back where it belongs', '1790 sluice gate']])('Chicago: %s', (title, short) => expect(chicagoShort(title)).toBe(short))
-  it.each([['Weirs and their keepers', 'Weirs'], ['The patient wheel', 'patient wheel'], ['The river that turned around', 'river'], ['Counting the tides', 'Counting the tides'], ['Saltmarsh restoration: Questions', 'Saltmarsh restoration']])('MLA: %s', (title, short) => expect(mlaShort(title)).toBe(short))
+  it.each([['Silt, salt, and patience: Restoring', 'Silt, salt, and patience'], ['The pilot’s guide to northern inlets', 'pilot’s guide'], ['Sound and silence in working harbours', 'Sound and silence'], ['Return of <i>Zostera marina</i> meadows after dredging', 'Return of <i>Zostera marina</i>'], ['The 1790 sluice gate is back where it belongs', '1790 sluice gate']])('Chicago: %s', (title, short) => expect(firstWords(title)).toBe(short))
+  it.each([['Weirs and their keepers', 'Weirs'], ['The patient wheel', 'patient wheel'], ['The river that turned around', 'river'], ['Counting the tides', 'Counting the tides'], ['Saltmarsh restoration: Questions', 'Saltmarsh restoration']])('MLA: %s', (title, short) => expect(nounPhrase(title)).toBe(short))
 })
 
 describe('every kind in every style', () => {

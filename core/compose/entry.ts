@@ -1,138 +1,116 @@
-/** One source alone: its list entry, its notes, and what stands for its author in the text. */
-import { textOf, type Source } from '../source/model'
+/** One work alone: its list entry, its notes, and what stands for its author in the text. */
+import type { Source } from '../source/model'
 import type { Run } from '../text/runs'
-import type { Layout, Style } from '../styles/types'
-import { raise, setLine, stop, type Atom } from './line'
-import { setNames } from './names'
-import { mlaShort, chicagoShort, setTitle } from './titles'
-import { layoutOf, render } from './render'
-import { capitalsFor, form, leader, type Context } from './values'
+import type { Style } from '../styles/schema'
+import { compiled, isListed } from './compiled'
+import { glue, raised, setLine, STOP, type Atom } from './line'
+import { setNames, type NameOptions } from './names'
+import { firstWords, nounPhrase, setTitle } from './titles'
+import { formOf } from './values/people'
+import { capitalsFor } from './values/titles'
+import { NOTHING_TOLD, printed, type Telling, type Work } from './work'
 
-export type Extras = Omit<Context, 'style' | 'source' | 'layout'> & { repeated?: string }
+/** A list entry, and the words of its titles whose capital could not be decided. */
+export interface SetEntry { runs: Run[], unsure: readonly string[] }
 
-export const contextFor = (style: Style, source: Source, extras: Extras = {}): Context =>
-  ({ style, source, layout: layoutOf(style, source.kind), ...extras })
-
-export const isListed = (style: Style, source: Source): boolean => !layoutOf(style, source.kind).unlisted
-
-/** The list entry of a source, or null where the style never lists its kind. Set once for each state it is asked in. */
-export function listEntry(style: Style, source: Source, { unsure, ...extras }: Extras = {}): Run[] | null {
-  // Fields are replaced when they change, never changed in place: they are the key.
-  const cache = within(within(entries, style, () => new WeakMap<object, Map<string, SetEntry>>()), source.fields, () => new Map<string, SetEntry>())
-  const key = `${source.kind} ${JSON.stringify(extras, (_, value: unknown) => (value instanceof Set ? [...value] : value))}`
-  let set = cache.get(key)
-  if (!set) {
-    const words = new Set<string>()
-    set = { runs: setEntry(style, source, { ...extras, unsure: words }), unsure: words }
-    cache.set(key, set)
-  }
-  set.unsure.forEach(word => unsure?.add(word))
-  return set.runs
+/** The list entry of a work, or null where the style never lists its kind. Set once for each letter or sign it is asked with. */
+export function setEntry(work: Work, telling: Telling = NOTHING_TOLD, repeated?: string): SetEntry | null {
+  if (!isListed(work)) return null
+  return work.keep(`entry ${telling.yearLetter ?? ''} ${repeated ?? ''} ${telling.locator ? JSON.stringify(telling.locator) : ''}`, () => {
+    const unsure = new Set<string>()
+    const told = { ...(telling.yearLetter ? { yearLetter: telling.yearLetter } : {}), ...(telling.locator ? { locator: telling.locator } : {}), unsure }
+    const atoms = printed(work.kind.entry, work, told)
+    return { runs: ended(repeated === undefined ? atoms : repeatName(atoms, work, repeated), work.kind.style), unsure: [...unsure] }
+  })
 }
 
-interface SetEntry { runs: Run[] | null, unsure: ReadonlySet<string> }
-const entries = new WeakMap<Style, WeakMap<object, Map<string, SetEntry>>>()
-function within<K extends object, V>(map: WeakMap<K, V>, key: K, make: () => V): V {
-  const found = map.get(key)
-  if (found) return found
-  const made = make()
-  map.set(key, made)
-  return made
-}
-
-function setEntry(style: Style, source: Source, extras: Extras): Run[] | null {
-  const context = contextFor(style, source, extras)
-  if (context.layout.unlisted) return null
-  const atoms = render(context.layout.entry ?? style.frame, context)
-  return finish(extras.repeated ? repeatName(atoms, context, extras.repeated) : atoms, style)
+/** The list entry of a source alone, as runs; null where its kind is never listed. `unsure` collects doubtful capitals. */
+export function listEntry(style: Style, source: Source, options: { unsure?: Set<string> } = {}): Run[] | null {
+  const entry = setEntry(compiled(style).work(source))
+  entry?.unsure.forEach(word => options.unsure?.add(word))
+  return entry && entry.runs
 }
 
 /** Lines end with a full stop, except after an address in the styles that leave it bare. */
-function finish(atoms: Atom[], style: Style): Run[] {
+function ended(atoms: Atom[], style: Style): Run[] {
   const field = atoms.findLast(a => a.field)?.field
-  const bare = style.list.noStopAfter.some(name => name === field)
-  return setLine(bare ? atoms : [...atoms, stop()], style)
+  const bare = field !== undefined && style.list.noStopAfter.includes(field)
+  return setLine(bare ? atoms : [...atoms, STOP], style)
 }
 
 /** The names of the entry before are not printed again where the style has a sign for them. */
-function repeatName(atoms: readonly Atom[], context: Context, sign: string): Atom[] {
-  const count = render('{lead:lead,bare}', context).length
+function repeatName(atoms: readonly Atom[], work: Work, sign: string): Atom[] {
+  const count = printed(work.kind.print('{lead:lead,bare}'), work).length
   return [{ text: sign, part: 'who', ...(atoms[0]?.field ? { field: atoms[0].field } : {}), rules: ['names.repeated'] }, ...atoms.slice(count)]
 }
 
-/** The full note without its closing stop, as atoms; styles without notes have none. */
-export function noteAtoms(style: Style, source: Source, extras: Extras, short: boolean): Atom[] {
-  const context = contextFor(style, source, extras)
-  const template = short ? context.layout.short ?? style.parts.short ?? '' : context.layout.note ?? style.noteFrame ?? ''
-  return render(template, context)
+/** The full or short note without its closing stop, as atoms; styles without notes have none. */
+export function noteAtoms(work: Work, telling: Telling, short: boolean): Atom[] {
+  const { style, layout, print } = work.kind
+  const template = short ? layout.short ?? style.parts.short ?? '' : layout.note ?? style.noteFrame ?? ''
+  return printed(print(template), work, telling)
 }
 
-/** A note of one source alone, ended and begun as a note is. */
-export function note(style: Style, source: Source, extras: Extras, short: boolean): Run[] | null {
-  if (style.citation.system !== 'notes') return null
-  return setLine(raised([...noteAtoms(style, source, extras, short), stop()]), style)
-}
-
-/** The first letter of a note or sentence raised. */
-export function raised(atoms: readonly Atom[]): Atom[] {
-  const at = atoms.findIndex(a => /[\p{L}\p{N}]/u.test(a.text))
-  return atoms.map((a, i) => (i === at ? { ...a, text: raise(a.text) } : a))
-}
-
-export interface TextNames {
-  narrative: boolean
-  /** Short titles in parentheses, whole ones in a sentence. */
-  extras: Extras
+/** A note of one work alone, ended and begun as a note is; null in styles without notes. */
+export function noteAlone(work: Work, telling: Telling, short: boolean): Run[] | null {
+  if (work.kind.style.citation.system !== 'notes') return null
+  return setLine(raised([...noteAtoms(work, telling, short), STOP]), work.kind.style)
 }
 
 /** What stands for the author in the text: names, a newspaper, or the title in its dress. */
-export function authorInText(style: Style, source: Source, { narrative, extras }: TextNames): Atom[] {
-  const context = contextFor(style, source, extras)
+export function authorInText(work: Work, narrative: boolean, telling: Telling): Atom[] {
+  if (telling.abbreviate || telling.introduce) return sayAuthor(work, narrative, telling)
+  const key = `${narrative ? 'narrative' : 'names'} ${telling.later ? 'later' : ''} ${telling.tellApart ? 'apart' : ''} ${telling.atLeast ?? ''}`
+  return work.keep(key, () => sayAuthor(work, narrative, telling))
+}
+
+function sayAuthor(work: Work, narrative: boolean, telling: Telling): Atom[] {
+  const { style, layout, print } = work.kind
   const rules = style.citation
-  const who = leader(context)
-  if (who) {
-    const names = extras.later && rules.laterNames && !context.tellApart && !extras.atLeast ? rules.laterNames[narrative ? 'narrative' : 'names'] : context.tellApart && rules.sameSurname ? rules.sameSurname[narrative ? 'narrative' : 'names'] : narrative ? rules.narrativeNames : rules.names
-    return setNames(who.names, form(style, names), {
-      field: who.role, ...(extras.atLeast ? { atLeast: extras.atLeast } : {}), ...(extras.abbreviate ? { abbreviate: extras.abbreviate } : {}), ...(extras.introduce && !narrative ? { introduce: extras.introduce } : {}),
-    }).map(a => ({ ...a, rules: [...a.rules, ...(context.tellApart ? ['names.apart'] : [])] }))
+  if (work.lead) {
+    const { tellApart, atLeast, later } = telling
+    const pair = later && rules.laterNames && !tellApart && !atLeast ? rules.laterNames : tellApart && rules.sameSurname ? rules.sameSurname : { names: rules.names, narrative: rules.narrativeNames }
+    const options: NameOptions = { field: work.lead.role }
+    if (atLeast) options.atLeast = atLeast
+    if (telling.abbreviate) options.abbreviate = telling.abbreviate
+    if (telling.introduce && !narrative) options.introduce = telling.introduce
+    const names = setNames(work.lead.names, formOf(style, narrative ? pair.narrative : pair.names), options)
+    return tellApart ? names.map(atom => ({ ...atom, rules: [...atom.rules, 'names.apart'] })) : names
   }
-  if (context.layout.standIn && rules.system !== 'notes') {
-    const standIn = render(context.layout.standIn, context)
+  if (layout.standIn && rules.system !== 'notes') {
+    const standIn = printed(print(layout.standIn), work, telling)
     if (standIn.length) return standIn
   }
-  return titleInText(style, source, { short: !narrative, context })
+  return titleInText(work, !narrative)
 }
 
 /** The title as it stands in a sentence or citation: italic or quoted as in the list, in the style's capitals. */
-export function titleInText(style: Style, source: Source, options: { short: boolean, context?: Context }): Atom[] {
-  const context = options.context ?? contextFor(style, source)
-  const raw = textOf(source, 'title')
+export const titleInText = (work: Work, short: boolean): Atom[] => work.keep(short ? 'title short' : 'title whole', () => {
+  const { style, layout } = work.kind
+  const raw = work.text('title')
+  if (!raw) return describe(work)
   const { standInTitle, standInCapitals } = style.citation
-  if (!raw) return describe(context)
-  const short = standInTitle === 'full' || !options.short ? textOf(source, 'titleShort') && options.short ? textOf(source, 'titleShort') : raw
-    : textOf(source, 'titleShort') || (standInTitle === 'mla-short' ? mlaShort(raw) : chicagoShort(raw))
-  const treatment = context.layout.titleInText ?? treatmentInList(context)
+  const given = short ? work.text('titleShort') : ''
+  const text = given || (!short || standInTitle === 'full' ? raw : standInTitle === 'noun-phrase' ? nounPhrase(raw) : firstWords(raw))
+  const treatment = layout.titleInText ?? treatmentInList(work)
   const place = { italic: treatment === 'italic', quoted: treatment === 'quoted' ? 1 : 0 }
-  const given = capitalsFor(context, 'title', place, [])
-  const { atoms } = setTitle(short, { style, field: 'title', ...place, capitals: given.style === 'as-given' ? given : standInCapitals ?? given })
-  const dressed = atoms.map(a => ({ ...a, rules: [...a.rules, 'title.standsin'] }))
+  const usual = capitalsFor(work.kind, 'title', place, [])(work)
+  const { atoms } = setTitle(text, { style, field: 'title', ...place, capitals: usual.style === 'as-given' ? usual : standInCapitals ?? usual })
+  const dressed = atoms.map((atom): Atom => ({ ...atom, rules: [...atom.rules, 'title.standsin'] }))
   if (treatment !== 'quoted') return dressed
   const [open, close] = style.quotes.outer
-  return [{ text: open, part: 'glue', rules: [] }, ...dressed, { text: close, part: 'glue', rules: [], closes: true }]
+  return [glue(open), ...dressed, { ...glue(close), closes: true }]
+})
+
+/** What a work without any title is called: its description, in brackets. */
+function describe(work: Work): Atom[] {
+  const words = printed(work.kind.print('{description}'), work)
+  return words.length ? [glue('['), ...words, glue(']')] : [{ text: '[no title]', part: 'what', field: 'title', rules: ['title.none'] }]
 }
 
-const describe = (context: Context): Atom[] => {
-  const words = render('⟦{description}⟧', context).filter(a => a.part !== 'glue')
-  return words.length ? [{ text: '[', part: 'glue', rules: [] }, ...words, { text: ']', part: 'glue', rules: [] }] : [{ text: '[no title]', part: 'what', field: 'title', rules: ['title.none'] }]
+function treatmentInList(work: Work): 'italic' | 'quoted' {
+  const atoms = printed(work.kind.entry, work)
+  const at = atoms.findIndex(atom => atom.field === 'title')
+  const quoted = at > 0 && /[“‘]$/u.test(atoms[at - 1]!.text)
+  return atoms[at]?.italic && !quoted ? 'italic' : 'quoted'
 }
-
-function treatmentInList(context: Context): 'italic' | 'quoted' {
-  const atoms = render(context.layout.entry ?? context.style.frame, context)
-  return atoms.find(a => a.field === 'title')?.italic && !isQuotedFirst(atoms) ? 'italic' : 'quoted'
-}
-const isQuotedFirst = (atoms: readonly Atom[]): boolean => {
-  const at = atoms.findIndex(a => a.field === 'title')
-  return at > 0 && /[“‘]$/u.test(atoms[at - 1]!.text)
-}
-
-export type { Layout }

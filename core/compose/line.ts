@@ -2,10 +2,13 @@
  * Setting a line: atoms of text joined into runs with the punctuation a compositor would leave: no doubled stops, commas
  * and full stops inside or outside closing quotation marks as the style wants, a capital after a full stop.
  */
-import type { Run } from '../text/runs'
+import type { FieldName } from '../source/fields'
 import { endsQuoted } from '../text/quotes'
+import type { Run } from '../text/runs'
 
+/** A run on its way. Atoms are never changed once made: printers share them. */
 export interface Atom extends Run {
+  field?: FieldName
   /** A closing quotation mark set by the template. */
   closes?: boolean
   /** A full stop gave way to the ? or ! before it: a sentence ended here all the same. */
@@ -16,50 +19,68 @@ export interface Atom extends Run {
 
 export interface Punctuation { stopsInside: boolean, commaAfterQuestion: boolean }
 
+/** Text of the template's or the style's own, between answers. */
+export const glue = (text: string): Atom => ({ text, part: 'glue', rules: [] })
+/** Ends an entry or note with a full stop unless it has one. */
+export const STOP: Atom = glue('.')
+
 export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
   const out: Atom[] = []
   for (const given of atoms) {
-    if (!given.text) continue
-    const atom = { ...given }
-    if (atom.sentence && startsSentence(out)) atom.text = raise(atom.text)
-    const lead = /^[.,;:?!]/u.exec(atom.text)?.[0]
-    if (lead && atom.part === 'glue') join(out, atom, lead, rules)
-    if (atom.text.startsWith(' ') && /\s$/u.test(tail(out))) atom.text = atom.text.slice(1)
+    let atom = given
+    if (!atom.text) continue
+    if (atom.sentence && startsSentence(out)) atom = { ...atom, text: raise(atom.text) }
+    if (atom.part === 'glue' && '.,;:?!'.includes(atom.text[0]!)) atom = join(out, atom, atom.text[0]!, rules)
+    if (atom.text[0] === ' ' && endsInSpace(out)) atom = { ...atom, text: atom.text.slice(1) }
     if (atom.text) out.push(atom)
   }
-  return out.map(({ closes: _closes, sentence: _sentence, stopped: _stopped, ...run }) => run)
+  return out.map(plainRun)
+}
+
+/** The run that an atom became; the same object where nothing has to be taken off. */
+function plainRun(atom: Atom): Run {
+  if (atom.closes === undefined && atom.sentence === undefined && atom.stopped === undefined) return atom
+  const { closes: _closes, sentence: _sentence, stopped: _stopped, ...run } = atom
+  return run
+}
+
+function endsInSpace(out: readonly Atom[]): boolean {
+  const text = out.at(-1)?.text
+  return text !== undefined && /\s$/u.test(text || tail(out))
 }
 
 /** The last few characters already set. */
 const tail = (out: readonly Atom[]): string => out.slice(-6).map(a => a.text).join('').slice(-12)
 
-/** Lets the first mark of `atom` fall into place behind what is set; removes it from the atom when it does. */
-function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation) {
+/** Lets the first mark of `atom` fall into place behind what is set; gives back the atom with what is left of it. */
+function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation): Atom {
   let quotes = 0
   while (out.at(-1 - quotes)?.closes) quotes++
-  const before = out.slice(0, out.length - quotes)
-  const last = before.at(-1)
-  if (!last) { if (!quotes) atom.text = atom.text.slice(1).trimStart(); return }
+  const at = out.length - quotes - 1
+  const last = out[at]
+  if (!last) return quotes ? atom : { ...atom, text: atom.text.slice(1).trimStart() }
   // A quotation inside the title may end where the title ends: ‘Neither Land nor Sea’”.
-  const inner = last.part !== 'glue' && endsQuoted(before.filter(a => a.field === last.field).map(a => a.text).join('')) ? /[’”]+$/u.exec(last.text)?.[0] ?? '' : ''
+  const inner = last.part !== 'glue' && /[’”]$/u.test(last.text) && endsQuoted(out.slice(0, at + 1).filter(a => a.field === last.field).map(a => a.text).join(''))
+    ? /[’”]+$/u.exec(last.text)?.[0] ?? '' : ''
   const core = last.text.slice(0, last.text.length - inner.length)
   const previous = core.slice(-1)
   const drop = (lead === '.' && /[.?!…]/u.test(previous)) || (lead === previous)
     || (lead === ',' && /[?!]/u.test(previous) && !rules.commaAfterQuestion)
+  const rest: Atom = { ...atom, text: atom.text.slice(1) }
   if (drop) {
-    atom.text = atom.text.slice(1)
-    if (lead === '.') (atom.text ? atom : out.at(-1)!).stopped = true
-    return
+    if (lead === '.') {
+      if (rest.text) rest.stopped = true
+      else out[out.length - 1] = { ...out.at(-1)!, stopped: true }
+    }
+    return rest
   }
   if ((quotes || inner) && rules.stopsInside && (lead === '.' || lead === ',')) {
-    last.text = core
-    const at = out.length - quotes
-    out.splice(at, 0, { ...glueOf(atom), text: lead }, ...(inner ? [{ ...last, text: inner }] : []))
-    atom.text = atom.text.slice(1)
+    const mark: Atom = { ...glue(lead), ...(atom.italic ? { italic: true } : {}) }
+    out.splice(at, 1, { ...last, text: core }, mark, ...(inner ? [{ ...last, text: inner }] : []))
+    return rest
   }
+  return atom
 }
-
-const glueOf = (atom: Atom): Atom => ({ text: '', part: 'glue', rules: [], ...(atom.italic ? { italic: true } : {}) })
 
 const startsSentence = (out: readonly Atom[]): boolean => {
   const before = tail(out).trimEnd().replace(/[”’)\]]+$/u, '')
@@ -69,5 +90,11 @@ const startsSentence = (out: readonly Atom[]): boolean => {
 /** The first letter raised, particles and abbreviations included. */
 export const raise = (text: string): string => text.replace(/^([^\p{L}\p{N}]*)(\p{Ll})/u, (_, lead: string, c: string) => lead + c.toUpperCase())
 
-/** Ends an entry or note with a full stop unless it has one. */
-export const stop = (rule: readonly string[] = []): Atom => ({ text: '.', part: 'glue', rules: rule })
+/** The first letter of a note or sentence raised. */
+export function raised(atoms: readonly Atom[]): Atom[] {
+  const at = atoms.findIndex(a => /[\p{L}\p{N}]/u.test(a.text))
+  return atoms.map((a, i) => (i === at ? { ...a, text: raise(a.text) } : a))
+}
+
+/** The text of atoms without any treatment. */
+export const textOfAtoms = (atoms: readonly Atom[]): string => atoms.map(a => a.text).join('')

@@ -1,10 +1,13 @@
 /** Names set in a style's form: order, initials, joining, shortening. */
 import { givenName, initials, surname, type Name } from '../source/names'
-import type { NameForm } from '../styles/types'
+import type { FieldName } from '../source/fields'
+import type { NameForm } from '../styles/schema'
+import { fillPattern } from '../styles/pattern'
+import type { RuleId } from '../text/origin'
 import type { Atom } from './line'
 
 export interface NameOptions {
-  field: string
+  field: FieldName
   /** Names to show before "et al.", when more are needed to tell works apart. */
   atLeast?: number
   /** How a username follows its name: " [{username}]". */
@@ -20,56 +23,75 @@ export function setName(name: Name, form: NameForm, position: number, abbreviate
   if (name.literal) return name.short && abbreviate?.has(name.literal) ? name.short : name.literal.trim()
   const family = surname(name)
   if (form.order === 'surname' || form.given === 'none' || (form.firstOnly && position > 0)) return family
-  const whole = givenName(name)
-  const given = form.given === 'initials' ? withDropping(initials(name.given ?? '', form.initials ?? { stop: '.', space: ' ', hyphen: true }), name, !name.family) : whole
-  if (!given) return name.suffix ? `${family}${form.suffix}${suffixText(name.suffix, form)}` : family
+  const given = form.given === 'initials' ? setInitials(name, form) : givenName(name)
+  if (!given) return name.suffix ? `${family}${form.suffix}${setSuffix(name.suffix, form)}` : family
   const inverted = form.order === 'all-inverted' || (form.order === 'first-inverted' && position === 0)
   const text = inverted ? `${family}${form.invert}${given}` : `${given} ${family}`
   if (!name.suffix) return text
   // A roman numeral takes no comma in either order (Chicago 18, 6.46); in an inverted name every suffix is set off.
-  return `${text}${inverted && form.invert.includes(',') && form.suffix === ' ' && form.given === 'full' ? ', ' : form.suffix}${suffixText(name.suffix, form)}`
+  const setOff = inverted && form.invert.includes(',') && form.suffix === ' ' && form.given === 'full'
+  return `${text}${setOff ? ', ' : form.suffix}${setSuffix(name.suffix, form)}`
 }
 
-const suffixText = (suffix: string, form: NameForm): string => {
+const DEFAULT_INITIALS = { stop: '.', space: ' ', hyphen: true } as const
+
+/** Initials, with a dropping particle behind them; none of a name that has no surname. */
+function setInitials(name: Name, form: NameForm): string {
+  if (!name.family) return ''
+  const set = initials(name.given ?? '', form.initials ?? DEFAULT_INITIALS)
+  return name.droppingParticle ? `${set} ${name.droppingParticle}`.trim() : set
+}
+
+const setSuffix = (suffix: string, form: NameForm): string => {
   const bare = suffix.replace(/\.$/u, '')
   return /^(?:jr|sr)$/iu.test(bare) ? (form.initials?.stop === '' ? bare : `${bare}.`) : suffix
 }
 
-const withDropping = (given: string, name: Name, lone: boolean): string => lone ? '' : [given, name.droppingParticle].filter(Boolean).join(' ')
-
-/** A list of names as atoms. */
-export function setNames(names: readonly Name[], form: NameForm, options: NameOptions): Atom[] {
-  const out: Atom[] = []
-  const who = (text: string, ...rules: string[]) => out.push({ text, part: 'who', field: options.field, rules: [...nameRules(form), ...rules] })
-  const glue = (text: string, ...rules: string[]) => out.push({ text, part: 'glue', field: options.field, rules })
+/** A list of names as atoms, joined and shortened as the form wants. */
+export function setNames(names: readonly Name[], form: NameForm, options: NameOptions, out: Atom[] = []): Atom[] {
+  const { field } = options
+  const rules = rulesOf(form)
   const etAl = form.etAl
-  const short = etAl && names.length >= etAl.from && Math.max(etAl.keep, options.atLeast ?? 0) < names.length
-  const shown = short ? names.slice(0, Math.max(etAl.keep, options.atLeast ?? 0)) : names
-  const handle = (name: Name) => (name.username && options.username ? options.username.replace('{username}', name.username) : '')
-  const text = (name: Name, i: number) => setName(name, form, i, options.abbreviate) + handle(name) + (name.literal && name.short && options.introduce?.has(name.literal) ? ` [${name.short}]` : '')
-  shown.forEach((name, i) => {
+  const keep = Math.max(etAl?.keep ?? 0, options.atLeast ?? 0)
+  const short = etAl !== undefined && names.length >= etAl.from && keep < names.length
+  const shown = short ? keep : names.length
+  const text = (name: Name, i: number): string => {
+    const set = setName(name, form, i, options.abbreviate)
+    const handle = name.username && options.username ? fillPattern(options.username, { username: name.username }) : ''
+    const short = name.literal && name.short && options.introduce?.has(name.literal) ? ` [${name.short}]` : ''
+    return set + handle + short
+  }
+  for (let i = 0; i < shown; i++) {
     if (i > 0) {
-      const isLast = i === shown.length - 1 && !short
-      glue(!isLast ? form.between : names.length === 2 ? form.pair : form.last, 'names.joined')
+      const isLast = i === shown - 1 && !short
+      out.push({ text: !isLast ? form.between : names.length === 2 ? form.pair : form.last, part: 'glue', field, rules: JOINED })
     }
-    who(text(name, i))
-  })
-  if (short && etAl.withLast) {
-    glue(etAl.withLast, 'names.shortened')
-    who(text(names.at(-1)!, names.length - 1), 'names.shortened')
+    out.push({ text: text(names[i]!, i), part: 'who', field, rules })
   }
-  else if (short) {
-    // More than one name before it: the serial comma, where the style has one.
-    glue(shown.length > 1 && etAl.before === ' ' && form.last.startsWith(',') ? ', ' : etAl.before)
-    out.push({ text: etAl.text, part: 'who', field: options.field, rules: ['names.shortened'], ...(etAl.italic ? { italic: true } : {}) })
+  if (!short) return out
+  if (etAl.withLast !== undefined) {
+    out.push({ text: etAl.withLast, part: 'glue', field, rules: SHORTENED })
+    out.push({ text: text(names.at(-1)!, names.length - 1), part: 'who', field, rules: [...rules, 'names.shortened'] })
+    return out
   }
+  // More than one name before it: the serial comma, where the style has one.
+  out.push({ text: shown > 1 && etAl.before === ' ' && form.last.startsWith(',') ? ', ' : etAl.before, part: 'glue', field, rules: [] })
+  out.push({ text: etAl.text, part: 'who', field, rules: SHORTENED, ...(etAl.italic ? { italic: true } : {}) })
   return out
 }
 
-function nameRules(form: NameForm): string[] {
-  const rules: string[] = []
+const JOINED: readonly RuleId[] = ['names.joined']
+const SHORTENED: readonly RuleId[] = ['names.shortened']
+
+const ruled = new WeakMap<NameForm, readonly RuleId[]>()
+/** The rules that a name set in this form follows. */
+function rulesOf(form: NameForm): readonly RuleId[] {
+  const known = ruled.get(form)
+  if (known) return known
+  const rules: RuleId[] = []
   if (form.order === 'first-inverted' || form.order === 'all-inverted') rules.push('names.inverted')
   if (form.given === 'initials') rules.push('names.initials')
   if (form.order === 'surname') rules.push('names.surname')
+  ruled.set(form, rules)
   return rules
 }

@@ -4,7 +4,8 @@ import type { Segment } from '../text/rich'
 import { setQuotes } from '../text/quotes'
 import type { FieldName } from '../source/fields'
 import { FIELDS } from '../source/fields'
-import type { Style } from '../styles/types'
+import type { RuleId } from '../text/origin'
+import type { Style } from '../styles/schema'
 import type { Atom } from './line'
 
 export interface TitleSetting {
@@ -24,10 +25,16 @@ export function setTitle(title: string, setting: TitleSetting): SetTitle {
 }
 
 /** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
-const spaced = (title: string): string => title.trim().replace(/\s+/gu, ' ').replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '')
+function spaced(title: string): string {
+  const single = title.trim().replace(/\s+/gu, ' ')
+  return single.endsWith('.') ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '') : single
+}
+
+const RULES: Record<CapitalRule['style'], readonly RuleId[]> = { 'headline': ['title.headline'], 'sentence': ['title.sentence'], 'as-given': ['title.asgiven'] }
 
 function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): Atom[] {
-  const rule = setting.capitals.style === 'headline' ? 'title.headline' : setting.capitals.style === 'sentence' ? 'title.sentence' : 'title.asgiven'
+  const rules = RULES[setting.capitals.style]
+  const part = FIELDS[setting.field].question
   const throughout = segments.every(s => s.italic)
   // Quotation marks are read over the whole title, so that a pair around italics stays a pair.
   const whole = setQuotes(segments.map(s => s.text).join(''), setting.style.quotes, setting.quoted)
@@ -36,11 +43,12 @@ function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): A
     const text = whole.slice(at, at + s.text.length)
     at += s.text.length
     const italic = s.italic && !throughout ? !setting.italic : setting.italic
-    return {
-      text, part: FIELDS[setting.field].question, field: setting.field, rules: [rule],
-      ...(italic ? { italic: true } : {}), ...(s.bold ? { bold: true } : {}),
-      ...(s.superscript ? { superscript: true } : {}), ...(s.smallCaps ? { smallCaps: true } : {}),
-    }
+    const atom: Atom = { text, part, field: setting.field, rules }
+    if (italic) atom.italic = true
+    if (s.bold) atom.bold = true
+    if (s.superscript) atom.superscript = true
+    if (s.smallCaps) atom.smallCaps = true
+    return atom
   })
 }
 
@@ -70,11 +78,11 @@ const CUTTERS = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 
 const bare = (word: string): string => word.replace(/<[^>]+>/gu, '').replace(/[^\p{L}\p{N}.'’-]/gu, '').toLowerCase()
 
 /**
- * The short title of a Chicago note: the main title without its article; if longer than four words, up to the first
+ * A short title by first words, as of a Chicago note: the main title without its article; if longer than four words, up to the first
  * preposition, conjunction or article after two words of substance, at most four words, never ending in a function word.
  * Source: Chicago 18, 13.36.
  */
-export function chicagoShort(title: string): string {
+export function firstWords(title: string): string {
   const main = withoutArticle(mainTitle(title))
   const words = main.split(/\s+/u)
   if (words.length <= 4) return main
@@ -90,10 +98,10 @@ export function chicagoShort(title: string): string {
 }
 
 /**
- * The shortened title of MLA's parenthetical citations: the noun phrase that the title begins with; the first words where
+ * A short title by its noun phrase, as in MLA's parenthetical citations: the noun phrase that the title begins with; the first words where
  * it begins otherwise (a question, a verb, a preposition). Source: MLA Handbook 9, 6.10.
  */
-export function mlaShort(title: string): string {
+export function nounPhrase(title: string): string {
   const main = withoutArticle(mainTitle(title))
   const words = main.split(/\s+/u)
   const first = bare(words[0] ?? '')

@@ -11,7 +11,7 @@ import { captionLines, creditLine, labelOf } from '../sheet/captions'
 import { blocksOf, citationsOf, creditedIn, raiseAfterPunctuation, type Block, type CitationData, type DocNode, type InlinePiece } from '../sheet/document'
 import { raisedFor } from '../sheet/placement'
 import type { Source } from '../source/model'
-import type { Style } from '../styles/types'
+import type { Style } from '../styles/schema'
 import type { Run } from '../text/runs'
 
 export interface PaperToPrint {

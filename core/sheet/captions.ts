@@ -2,7 +2,7 @@
 import { captionCredit } from '../compose/captions'
 import type { Composition } from '../compose/compose'
 import type { Source } from '../source/model'
-import type { CaptionForm, Style } from '../styles/types'
+import type { CaptionForm, Style } from '../styles/schema'
 import { parseRich } from '../text/rich'
 import type { Run } from '../text/runs'
 import type { InlinePiece } from './document'

@@ -9,7 +9,7 @@ import { namesOf, type Source } from '../source/model'
 import { surname } from '../source/names'
 import { countOf } from '../text/words'
 import { linesOf } from './measure'
-import type { Style } from '../styles/types'
+import type { Style } from '../styles/schema'
 import type { CitationData, DocNode } from './document'
 
 /** What is done to the text around the cursor when a citation is put there. */

@@ -3,7 +3,7 @@
  * marks or outside. Offered when a style that does it otherwise is chosen, never done unasked. Block quotations and verse
  * stand as their source has them. Sources: APA 7, 6.7; MLA Handbook 9, 6.50; Chicago 18, 6.9; New Hart's Rules 4.11, 9.2.
  */
-import type { Style } from '../styles/types'
+import type { Style } from '../styles/schema'
 import { findQuotes } from '../text/quotes'
 import type { DocNode } from './document'
 

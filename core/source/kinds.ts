@@ -110,8 +110,8 @@ export const KIND_IDS = Object.keys(KINDS) as [KindId, ...KindId[]]
 export const kindOf = (id: KindId): Kind => KINDS[id]
 
 /** The kind, then the kinds it resembles, nearest first. */
-export function kindChain(id: KindId): string[] {
-  const chain: string[] = []
-  for (let at: string | undefined = id; at && !chain.includes(at); at = (KINDS as Record<string, Kind>)[at]?.like) chain.push(at)
+export function kindChain(id: KindId): KindId[] {
+  const chain: KindId[] = []
+  for (let at: KindId | undefined = id; at && !chain.includes(at); at = kindOf(at).like as KindId | undefined) chain.push(at)
   return chain
 }

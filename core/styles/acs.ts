@@ -1,9 +1,9 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { captions, etAl, locatorWords, MDY, MONTHS_ACS, nameForm, PLAIN_HEADINGS, SEASONS_US, SPACED, YEAR } from './shared'
+import type { Style } from './schema'
+import { ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_US, SPACED, YEAR } from './shared'
 
-const HEADLINE = { style: 'headline', prepositions: Infinity, infinitiveTo: true } as const
+const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
 const guide = (section: string) => `ACS Guide, ${section}`
 
@@ -11,6 +11,7 @@ export const acs: Style = {
   id: 'acs', name: 'ACS', edition: '2020', short: 'ACS', manual: 'ACS Guide to Scholarly Communication (2020)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
+  credit: CREDIT,
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...inverted }), inside: nameForm({ ...inverted, between: ', ', pair: ', ', last: ', ' }),
@@ -18,25 +19,31 @@ export const acs: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }), whole: nameForm({ order: 'natural', given: 'initials', initials: SPACED }),
   },
   makers: { makers: { form: 'inside', pattern: '{names}, {label}', between: '; ' }, inside: { form: 'inside', pattern: '{names}, {label}', between: '; ' } },
-  leadLabel: ', {label}',
+  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
   roles: {
-    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Translator', 'Translators'] }, illustrator: { label: ['Illustrator', 'Illustrators'] }, director: { label: ['Director', 'Directors'] },
-    producer: { label: ['Producer', 'Producers'] }, host: { label: ['Host', 'Hosts'] }, 'podcast-episode.author': { label: ['Host', 'Hosts'] }, 'podcast.author': { label: ['Host', 'Hosts'] }, scriptWriter: { label: ['Writer', 'Writers'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
+    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Translator', 'Translators'] }, illustrator: { label: ['Illustrator', 'Illustrators'] },
+    director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, host: { label: ['Host', 'Hosts'] },
+    scriptWriter: { label: ['Writer', 'Writers'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
   },
+  kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_ACS, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: { day: '{year}-{mm}-{dd}', month: '{year}-{mm}', year: '{year}' }, long: MDY } },
-  terms: { edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '] },
+  terms: { edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
   descriptions: {
-    'film': 'Film', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|Photograph', 'map': 'Map', 'figure': 'genre', 'talk': 'genre|Lecture', 'course-material': 'genre', 'foreword': 'genre', 'online-video': 'Video', 'podcast-episode': 'Podcast',
-    'thesis:doctoral dissertation': 'Ph.D. Dissertation', 'thesis:phd thesis': 'Ph.D. Dissertation', 'thesis:phd dissertation': 'Ph.D. Dissertation', 'thesis:doctoral thesis': 'Ph.D. Dissertation', 'thesis:master’s thesis': 'M.S. Thesis', 'thesis': 'genre|Thesis',
+    film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    'online-video': 'Video', 'podcast-episode': 'Podcast',
+    thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'Ph.D. Dissertation', 'phd thesis': 'Ph.D. Dissertation', 'phd dissertation': 'Ph.D. Dissertation', 'doctoral thesis': 'Ph.D. Dissertation', 'master’s thesis': 'M.S. Thesis' } },
   },
+  countries: { US: 'U.S.' },
   sameMaker: { publisher: 'keep', site: 'site' },
   shorten: { journals: true },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
   options: {},
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
-    citedIn: ', cited in ',
-    locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '], act: ['words', 'words'] }),
+    citedIn: ', cited in ', inSentence: IN_SENTENCE,
+    actWords: ACT_WORDS,
+    locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', behind: '.,;:?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },
@@ -71,7 +78,7 @@ export const acs: Style = {
     'song': { entry: '{lead}{&. }{title}[. In *{container}*][ ⟦{medium}⟧][; {@imprint}][. {@link}]' },
     'album': { entry: '{lead}{&. }*{title}*[ ⟦{medium}⟧][; {@imprint}][. {@link}]' },
     'artwork': { entry: '{lead}{&. }*{title}*[ ⟦{description}⟧][; {archive}{&, }{archivePlace}{&, }{date}][. {@link}]' },
-    'patent': { what: '{title}', inside: '[[{number.country:dotted} ]Patent {number.bare}]{&, }{date}' },
+    'patent': { what: '{title}', inside: '[[{number.country} ]Patent {number.bare}]{&, }{date}' },
     'dataset': { entry: '{lead}{&. }*{title}*[, version {version}][; {@imprint}][. {@link}]' },
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][; {@imprint}][. {@link}]' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]', titleInText: 'italic' },

@@ -1,7 +1,7 @@
 /** AMA 11: AMA Manual of Style, 11th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { BARE, captions, etAl, locatorWords, MDY, MONTHS_FULL, nameForm, PLAIN_HEADINGS, SEASONS_US, YEAR } from './shared'
+import type { Style } from './schema'
+import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_US, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -11,28 +11,36 @@ export const ama11: Style = {
   id: 'ama-11', name: 'AMA', edition: '11th edition', short: 'AMA 11', manual: 'AMA Manual of Style, 11th ed. (2020)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: LOWER, quoted: LOWER, italic: HEADLINE },
+  credit: CREDIT,
   dash: '-', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...bare, etAl: etAl(7, 3) }), inline: nameForm({ ...bare, etAl: etAl(7, 3) }),
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ', text: 'et al' }) }), whole: nameForm({ ...bare }),
   },
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '; ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
-  leadLabel: ', {label}',
+  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
   roles: {
-    'editor': { label: ['ed', 'eds'] }, 'translator': { label: ['trans', 'trans'] }, 'illustrator': { label: ['illus', 'illus'] }, 'director': { label: ['director', 'directors'] }, 'producer': { label: ['producer', 'producers'] },
-    'host': { label: ['host', 'hosts'] }, 'patent.author': { label: ['inventor', 'inventors'] }, 'scriptWriter': { label: ['writer', 'writers'] }, 'interviewer': { label: ['interviewer', 'interviewers'] },
+    editor: { label: ['ed', 'eds'] }, translator: { label: ['trans', 'trans'] }, illustrator: { label: ['illus', 'illus'] },
+    director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
+    scriptWriter: { label: ['writer', 'writers'] }, interviewer: { label: ['interviewer', 'interviewers'] },
   },
+  kindRoles: { patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
-  terms: { edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''] },
-  descriptions: { 'film': 'Film', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|Photograph', 'map': 'Map', 'figure': 'genre', 'talk': 'genre|Lecture', 'course-material': 'genre', 'foreword': 'genre', 'thesis:master’s thesis': 'Master’s thesis', 'thesis': 'Dissertation' },
+  terms: { edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: EDITION_WORDS },
+  descriptions: {
+    film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    thesis: { or: 'Dissertation', words: { 'master’s thesis': 'Master’s thesis' } },
+  },
   sameMaker: { publisher: 'keep', site: 'author' },
-  shorten: { journals: true },
+  shorten: { journals: true, withoutStops: true },
   url: { scheme: true, doi: 'doi:{doi}' },
-  options: { bareAbbreviations: true },
+  options: {},
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
-    citedIn: ', cited in ',
-    locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], act: ['words', 'words'] }),
+    citedIn: ', cited in ', inSentence: IN_SENTENCE,
+    actWords: ACT_WORDS,
+    locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },

@@ -1,6 +1,6 @@
 /** APA 6: Publication Manual of the American Psychological Association, 6th edition (2010). What the 7th changed is set back. */
 import { apa7 } from './apa-7'
-import type { Layout, Style } from './types'
+import type { Layout, Style } from './schema'
 import { etAl, nameForm } from './shared'
 
 const NUMBERS = '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|{article}>]'
@@ -37,7 +37,7 @@ const kinds: Record<string, Layout> = {
   'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: '[In *{container}*]' },
   'song': { yearOnly: true, what: '{title}', inside: '[On *{container}*[ ⟦{medium}⟧]]{&. }{publisher}' },
   'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archivePlace}{&: }{archive}<!archive?{container}>{&. }{publisher}' },
-  'patent': { yearOnly: true, what: '<number?*[{number.country:dotted} ]Patent No. {number.bare}*|*{title}*>', inside: '<number=us?Washington, DC: {authority}|{authority}>' },
+  'patent': { yearOnly: true, what: '<number?*[{number.country} ]Patent No. {number.bare}*|*{title}*>', inside: '<country=us?Washington, DC: {authority}|{authority}>' },
   'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },
   'software': { yearOnly: true, what: '{title}[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },
 }
@@ -55,6 +55,7 @@ export const apa6: Style = {
   },
   descriptions: { ...apa7.descriptions, 'film': 'Motion picture', 'online-video': 'Video file', 'podcast-episode': 'Audio podcast', 'podcast': 'Audio podcast' },
   dates: { ...apa7.dates, forms: { ...apa7.dates.forms, monthly: { day: '{year}, {month}', month: '{year}, {month}', year: '{year}' } } },
+  terms: { ...apa7.terms, selfPublished: 'Author' },
   url: { scheme: true, doi: 'doi:{doi}' },
   citation: { ...apa7.citation, laterNames: { names: 'later', narrative: 'laterNarrative' } },
   // A figure's caption follows its number below it; a table's title stands above in italics (APA 6, 5.12, 5.23).

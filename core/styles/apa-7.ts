@@ -1,7 +1,7 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { etAl, locatorWords, MONTHS_FULL, nameForm, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import type { Style } from './schema'
+import { CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, ROLE_JOINS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -11,7 +11,7 @@ export const apa7: Style = {
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: false,
   capitals: { roman: SENTENCE, quoted: SENTENCE, italic: SENTENCE },
   onlineReferenceAsBook: true,
-  caption: '*Note*. From <container?"{title:headline}"|*{title:headline}*>{&, }[by {lead:inline,bare}]{&, }{year!}{&, }<container?*{container:headline}*[, *{volume}*<issue?({issue})>][, {pp}]|{archive}|{publisher}>[ ({url})][ ({doi})]',
+  credit: { ...CREDIT, template: '*Note*. From <container?"{title:headline}"|*{title:headline}*>{&, }[by {lead:inline,bare}]{&, }{year!}{&, }<container?*{container:headline}*[, *{volume}*<issue?({issue})>][, {pp}]|{archive}|{publisher}>[ ({url})][ ({doi})]' },
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...inverted, pair: ', & ', last: ', & ', etAl: etAl(21, 19, { withLast: ', . . . ' }) }),
@@ -26,13 +26,14 @@ export const apa7: Style = {
     makers: { form: 'inline', pattern: '{names}, {label}', between: '; ' },
     inside: { form: 'inline', pattern: '{names} ({label})', between: ', ' },
   },
-  leadLabel: ' ({label})',
+  roleJoins: ROLE_JOINS, leadLabel: ' ({label})',
   roles: {
-    'editor': { label: ['Ed.', 'Eds.'] }, 'translator': { label: ['Trans.', 'Trans.'] }, 'illustrator': { label: ['Illus.', 'Illus.'] },
-    'director': { label: ['Director', 'Directors'] }, 'producer': { label: ['Executive Producer', 'Executive Producers'] },
-    'scriptWriter': { label: ['Writer', 'Writers'] }, 'host': { label: ['Host', 'Hosts'] }, 'podcast-episode.author': { label: ['Host', 'Hosts'] },
-    'podcast.author': { label: ['Host', 'Hosts'] }, 'interviewer': { label: ['Interviewer', 'Interviewers'] }, 'composer': { label: ['Composer', 'Composers'] },
+    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Trans.', 'Trans.'] }, illustrator: { label: ['Illus.', 'Illus.'] },
+    director: { label: ['Director', 'Directors'] }, producer: { label: ['Executive Producer', 'Executive Producers'] },
+    scriptWriter: { label: ['Writer', 'Writers'] }, host: { label: ['Host', 'Hosts'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
+    composer: { label: ['Composer', 'Composers'] },
   },
+  kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: {
     months: MONTHS_FULL, seasons: SEASONS_US, bce: ' B.C.E.', circa: 'ca. ', range: '–',
     forms: {
@@ -42,15 +43,22 @@ export const apa7: Style = {
       long: { day: '{month} {day}, {year}', month: '{month} {year}', year: '{year}' },
     },
   },
-  terms: { edition: 'ed.', noDate: 'n.d.', inPress: 'in press', page: ['p. ', 'pp. '] },
+  terms: { edition: 'ed.', noDate: 'n.d.', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
-    'film': 'Film', 'tv-series': 'TV series', 'tv-episode': 'TV series episode', 'online-video': 'Video', 'podcast-episode': 'Audio podcast episode', 'podcast': 'Audio podcast',
-    'song': 'Song', 'album': 'Album', 'software': 'Computer software', 'software:app': 'Mobile app', 'software:mobile app': 'Mobile app', 'ai-output': 'Large language model', 'dataset': 'Data set',
-    'artwork': 'medium|Artwork', 'photograph': 'Photograph', 'map': 'Map', 'figure': 'genre|Figure', 'social-post': 'genre|Post',
-    'thesis': 'genre', 'talk': 'genre|Lecture', 'course-material': 'genre|Class handout', 'brochure': 'genre|Brochure', 'interview': 'Interview',
-    'foreword': 'genre', 'archival-item': 'genre', 'journal-article': 'genre', 'magazine-article': 'genre', 'newspaper-article': 'genre',
-    'phd thesis': 'Doctoral dissertation', 'doctoral thesis': 'Doctoral dissertation', 'phd dissertation': 'Doctoral dissertation', 'ma thesis': 'Master’s thesis', 'msc thesis': 'Master’s thesis', 'master’s thesis': 'Master’s thesis',
+    film: 'Film', 'tv-series': 'TV series', 'tv-episode': 'TV series episode', 'online-video': 'Video', 'podcast-episode': 'Audio podcast episode',
+    podcast: 'Audio podcast', song: 'Song', album: 'Album',
+    software: { or: 'Computer software', words: { app: 'Mobile app', 'mobile app': 'Mobile app' } }, 'ai-output': 'Large language model',
+    dataset: 'Data set', artwork: { from: 'medium', or: 'Artwork' }, photograph: 'Photograph', map: 'Map', figure: { from: 'genre', or: 'Figure' },
+    'social-post': { from: 'genre', or: 'Post' }, thesis: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture' },
+    'course-material': { from: 'genre', or: 'Class handout' }, brochure: { from: 'genre', or: 'Brochure' }, interview: 'Interview',
+    foreword: { from: 'genre' }, 'archival-item': { from: 'genre' }, 'journal-article': { from: 'genre' }, 'magazine-article': { from: 'genre' },
+    'newspaper-article': { from: 'genre' },
   },
+  genres: {
+    'phd thesis': 'Doctoral dissertation', 'doctoral thesis': 'Doctoral dissertation', 'phd dissertation': 'Doctoral dissertation',
+    'ma thesis': 'Master’s thesis', 'msc thesis': 'Master’s thesis', 'master’s thesis': 'Master’s thesis',
+  },
+  countries: { US: 'U.S.' },
   username: ' [{username}]',
   sameMaker: { publisher: 'publisher', site: 'site' },
   shorten: { journals: false },
@@ -61,7 +69,7 @@ export const apa7: Style = {
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' },
     ambiguous: 'names', yearLetters: true, noYearLetter: '-', standInTitle: 'full', standInCapitals: { style: 'headline', prepositions: 3 },
     firstPublished: '{first}/{year}',
-    citedIn: ', as cited in ', groupAbbreviations: true,
+    citedIn: ', as cited in ', inSentence: IN_SENTENCE, groupAbbreviations: true,
     locators: locatorWords({ chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },
@@ -106,7 +114,7 @@ export const apa7: Style = {
     'song': { yearOnly: true, what: '{title} ⟦{description}⟧', inside: '[On *{container}*]{&. }{publisher}' },
     'album': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
     'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archive}{&, }{archivePlace}<!archive?{container}>{&. }{publisher}' },
-    'patent': { yearOnly: true, what: '*{title}*[ ([{number.country:dotted} ]Patent No. {number.bare})]', inside: '{authority}' },
+    'patent': { yearOnly: true, what: '*{title}*[ ([{number.country} ]Patent No. {number.bare})]', inside: '{authority}' },
     'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'software': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'case': { entry: '{title:asgiven}[, {volume} {container}[ {pages}]][ ([{authority} ]{year})][. {url}]', titleInText: 'italic' },

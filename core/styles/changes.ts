@@ -3,7 +3,7 @@
  * same order give the same style.
  */
 import { z } from 'zod'
-import type { Style } from './types'
+import type { Style } from './schema'
 
 export const changeSchema = z.object({
   /** Where in the style's data, as "citation.notes.ibid" or "list.order". */

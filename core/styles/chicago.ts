@@ -3,14 +3,14 @@
  * The Chicago Manual of Style. One set of layouts; what the editions and systems do differently are options.
  */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Layout, Rule, Style } from './types'
-import { captions, etAl, locatorWords, MDY, MONTHS_FULL, nameForm, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
+import type { Layout, Rule, Style } from './schema'
+import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, ROLE_JOINS, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
 
 export function chicago({ edition, authorDate }: Variant): Style {
   const old = edition === 17
-  const HEADLINE = { style: 'headline', prepositions: old ? Infinity : 4, prefixes: true } as const
+  const HEADLINE = { style: 'headline', prepositions: old ? 'all' : 4, prefixes: true } as const
   const inText = etAl(old ? 4 : 3, 1, { before: ' ' })
   return {
     id: `chicago-${edition}-${authorDate ? 'author-date' : 'notes'}`,
@@ -18,6 +18,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
     manual: `The Chicago Manual of Style, ${edition}th ed. (${old ? 2017 : 2024})`,
     quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
     capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
+    credit: CREDIT,
     dash: '–', ranges: { pages: 'chicago', locators: 'chicago' },
     names: {
       lead: nameForm({ order: 'first-inverted', pair: ', and ', etAl: old ? etAl(11, 7) : etAl(7, 3) }),
@@ -34,39 +35,38 @@ export function chicago({ edition, authorDate }: Variant): Style {
       inside: { form: 'inline', pattern: '{verb} {names}', between: ', ' },
       note: { form: 'note', pattern: '{verb} {names}', between: ', ' },
     },
-    leadLabel: ', {label}',
+    roleJoins: ROLE_JOINS, leadLabel: ', {label}',
     roles: {
-      'editor': { label: ['ed.', 'eds.'], verb: 'edited by' }, 'note.editor': { verb: 'ed.' },
-      'translator': { label: ['trans.', 'trans.'], verb: 'translated by' }, 'note.translator': { verb: 'trans.' },
-      'illustrator': { label: ['illus.', 'illus.'], verb: 'illustrated by' }, 'note.illustrator': { verb: 'illus.' },
-      'director': { label: ['dir.', 'dirs.'], verb: 'directed by' }, 'note.director': { verb: 'directed by' },
-      'producer': { label: ['prod.', 'prods.'], verb: 'produced by' }, 'note.producer': { verb: 'produced by' },
-      'scriptWriter': { label: ['writer', 'writers'], verb: 'written by' }, 'note.scriptWriter': { verb: 'written by' },
-      'performer': { verb: 'performed by' }, 'note.performer': { verb: 'performed by' }, 'interviewer': { verb: 'interview by' }, 'note.interviewer': { verb: 'interview by' },
-      'host': { label: ['host', 'hosts'] }, ...(old ? {} : { 'podcast-episode.author': { label: ['host', 'hosts'] as const } }), 'podcast.author': { label: ['host', 'hosts'] },
+      editor: { label: ['ed.', 'eds.'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' },
+      illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, director: { label: ['dir.', 'dirs.'], verb: 'directed by' },
+      producer: { label: ['prod.', 'prods.'], verb: 'produced by' }, scriptWriter: { label: ['writer', 'writers'], verb: 'written by' },
+      performer: { verb: 'performed by' }, interviewer: { verb: 'interview by' }, host: { label: ['host', 'hosts'] },
     },
+    // A note shortens "edited by" and its like (Chicago 18, 14.4).
+    roleSets: { note: { editor: { verb: 'ed.' }, translator: { verb: 'trans.' }, illustrator: { verb: 'illus.' } } },
+    kindRoles: { ...(old ? {} : { 'podcast-episode': { author: { label: ['host', 'hosts'] as const } } }), 'podcast': { author: { label: ['host', 'hosts'] } } },
     dates: {
       months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–',
       forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' } },
     },
-    terms: { edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''] },
+    terms: { edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
     descriptions: {
-      'thesis:doctoral dissertation': 'PhD diss.', 'thesis:phd thesis': 'PhD diss.', 'thesis:doctoral thesis': 'PhD diss.', 'thesis:phd dissertation': 'PhD diss.',
-      'thesis:master’s thesis': 'master’s thesis', 'thesis': 'genre|thesis',
-      'talk': 'genre|lecture', 'course-material': 'genre|course handout', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|photograph', 'map': 'map', 'figure': 'genre',
-      'personal-communication:e-mail': 'email message', 'personal-communication:email': 'email message', 'personal-communication': 'genre|letter', 'foreword': 'genre', 'ai-output': 'genre', 'brochure': 'genre',
+      'thesis': { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'PhD diss.', 'phd thesis': 'PhD diss.', 'doctoral thesis': 'PhD diss.', 'phd dissertation': 'PhD diss.', 'master’s thesis': 'master’s thesis' } },
+      'talk': { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'course handout' }, 'song': { from: 'medium' }, 'album': { from: 'medium' }, 'artwork': { from: 'medium' },
+      'photograph': { from: 'medium', or: 'photograph' }, 'map': 'map', 'figure': { from: 'genre' }, 'foreword': { from: 'genre' }, 'ai-output': { from: 'genre' }, 'brochure': { from: 'genre' },
+      'personal-communication': { from: 'genre', or: 'letter', words: { 'e-mail': 'email message', 'email': 'email message' } },
     },
     username: ' ({username})',
     sameMaker: { publisher: 'keep', site: 'site' },
     shorten: { journals: false },
     url: { scheme: true, doi: 'https://doi.org/{doi}' },
-    options: { ad: authorDate, places: old, chapterPages: old, seventeenth: old },
+    options: { ad: authorDate, places: old, chapterPages: old },
     citation: {
       system: authorDate ? 'author-date' : 'notes', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeNoYear: ', ', beforeLocator: ', ',
       order: 'given', sameAuthor: ', ', sameAuthorLocated: '; ',
       names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart' }, ambiguous: 'names', yearLetters: authorDate, noYearLetter: '-',
-      standInTitle: 'chicago-short', firstPublished: '[{first}] {year}',
-      citedIn: ', quoted in ',
+      standInTitle: 'first-words', firstPublished: '[{first}] {year}',
+      citedIn: ', quoted in ', inSentence: IN_SENTENCE,
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },
@@ -77,7 +77,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       // Chicago 18, 3.23 and 3.56.
       captions: captions('Table {n}.', 'Figure {n}.') },
     frame: '<%ad?<lead?{lead}{&. }{@y}[. {@what}]|@standIn?{@standIn}{&. }{@y}{&. }{@what}|{@what}{&. }{@y}>|<lead?{lead}[. {@what}]|@standIn?{@standIn}{&. }{@what}|{@what}>>[. {@inside}][. {@seen}][. {@link}]',
-    noteFrame: '{lead:note}{&, }{@title}{&, }{@noteInside}{&, }{@seen}{&, }{locator}{&, }{@link}',
+    noteFrame: '{lead:note}{&, }*{title}*{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}',
     parts: {
       y: '[({first}) ]{year!}',
       d: '<%ad?{monthday}|{date}>',
@@ -125,7 +125,7 @@ function layouts(old: boolean): Record<string, Layout> {
     'report': { what: '*{title}*', inside: '[<genre?{genre}|Report> no. {number}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }[<genre?{genre}|Report> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'standard': { what: '*{title}*', inside: '{number}{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{number}[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'map': { what: '*{title}*', inside: 'map[, {scale}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }map[, {scale}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'working-paper': { what: '"{title}"', inside: '[<genre?{genre}|Working paper> no. {number}|{genre}]{&. }{@imprint}', note: '{lead:note}{&, }"{title}"{&, }[<genre.lower?{genre.lower}|working paper> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'working-paper': { what: '"{title}"', inside: '<number?<genre?{genre}|Working paper> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }"{title}"{&, }[<genre.lower?{genre.lower}|working paper> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'preprint': { what: '"{title}"', inside: 'preprint[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint[, {publisher}]{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'talk': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}{&, }{place}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({genre.lower}{&, }{event}{&, }{publisher}{&, }{place}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },

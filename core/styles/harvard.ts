@@ -1,7 +1,7 @@
 /** Harvard, as commonly taught in British universities (after Cite Them Right 12 and BS ISO 690). */
 import { SINGLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { captions, CLOSED, DMY, etAl, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, SEASONS_UK, YEAR } from './shared'
+import type { Style } from './schema'
+import { captions, CLOSED, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_UK, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: CLOSED, suffix: ', ', last: ' and ' } as const
@@ -12,6 +12,7 @@ export const harvard: Style = {
   id: 'harvard', name: 'Harvard', edition: 'British universities', short: 'Harvard', manual: 'Harvard as commonly taught in British universities',
   quotes: SINGLE_FIRST, stopsInside: false, commaAfterQuestion: true,
   capitals: { roman: LOWER, quoted: LOWER, italic: LOWER },
+  credit: CREDIT,
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...inverted, etAl: IN_TEXT }),
@@ -23,18 +24,22 @@ export const harvard: Style = {
     makers: { form: 'inline', pattern: '{verb} {names}', between: '. ' },
     inside: { form: 'inline', pattern: '{names} ({label})', between: ', ' },
   },
-  leadLabel: ' ({label})',
+  roleJoins: ROLE_JOINS, leadLabel: ' ({label})',
   roles: {
-    editor: { label: ['ed.', 'eds'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' }, illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' },
-    producer: { verb: 'produced by' }, scriptWriter: { verb: 'written by' }, performer: { verb: 'performed by' }, interviewer: { verb: 'interviewed by' }, director: { verb: 'directed by' },
+    editor: { label: ['ed.', 'eds'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' },
+    illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, producer: { verb: 'produced by' }, scriptWriter: { verb: 'written by' },
+    performer: { verb: 'performed by' }, interviewer: { verb: 'interviewed by' }, director: { verb: 'directed by' },
   },
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c.', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY, monthday: { day: '{day} {month}', month: '{month}', year: '' } } },
-  terms: { edition: 'edn', noDate: 'no date', inPress: 'in press', page: ['p. ', 'pp. '] },
+  terms: { edition: 'edn', noDate: 'no date', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
-    'film': 'Film', 'tv-series': 'Television series', 'tv-episode': 'Television programme', 'song': 'medium', 'album': 'medium', 'podcast': 'Podcast', 'podcast-episode': 'Podcast', 'dataset': 'Dataset', 'software': 'Computer program', 'ai-output': 'genre|Generated text',
-    'artwork': 'medium', 'photograph': 'medium|Photograph', 'map': 'Map', 'figure': 'genre|Figure', 'talk': 'genre|Lecture', 'course-material': 'genre|Handout', 'foreword': 'genre', 'brochure': 'genre',
-    'thesis:doctoral dissertation': 'PhD thesis', 'thesis:phd dissertation': 'PhD thesis', 'thesis:doctoral thesis': 'PhD thesis', 'thesis:master’s thesis': 'Master’s thesis', 'thesis': 'genre|Thesis',
-    'personal-communication:e-mail': 'Email', 'personal-communication:email': 'Email', 'personal-communication': 'genre|Letter',
+    film: 'Film', 'tv-series': 'Television series', 'tv-episode': 'Television programme', song: { from: 'medium' }, album: { from: 'medium' },
+    podcast: 'Podcast', 'podcast-episode': 'Podcast', dataset: 'Dataset', software: 'Computer program',
+    'ai-output': { from: 'genre', or: 'Generated text' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' }, map: 'Map',
+    figure: { from: 'genre', or: 'Figure' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre', or: 'Handout' },
+    foreword: { from: 'genre' }, brochure: { from: 'genre' },
+    thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'PhD thesis', 'phd dissertation': 'PhD thesis', 'doctoral thesis': 'PhD thesis', 'master’s thesis': 'Master’s thesis' } },
+    'personal-communication': { from: 'genre', or: 'Letter', words: { 'e-mail': 'Email', email: 'Email' } },
   },
   sameMaker: { publisher: 'keep', site: 'keep' },
   shorten: { journals: false },
@@ -42,7 +47,7 @@ export const harvard: Style = {
   options: {},
   citation: {
     system: 'author-date', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'given', sameAuthor: ', ',
-    names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', citedIn: ', cited in ', groupAbbreviations: true, locators: locatorWords({}),
+    names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', citedIn: ', cited in ', inSentence: IN_SENTENCE, groupAbbreviations: true, locators: locatorWords({}),
   },
   list: { heading: 'Reference list', order: 'filing', then: 'year', noStopAfter: ['url', 'doi'], hanging: 0, doubleSpaced: false },
   page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },

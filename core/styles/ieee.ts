@@ -1,16 +1,18 @@
 /** IEEE: IEEE Reference Guide (2023) and IEEE Editorial Style Manual. */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { etAl, locatorWords, MDY, MONTHS_IEEE, nameForm, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import type { Style } from './schema'
+import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, ROLE_JOINS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
+const REPORT = { or: 'Rep.', words: { 'technical report': 'Tech. Rep.' } } as const
 const ET_AL = { before: ' ', italic: true }
 
 export const ieee: Style = {
   id: 'ieee', name: 'IEEE', edition: '2023', short: 'IEEE', manual: 'IEEE Reference Guide (2023)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: false,
   capitals: { roman: SENTENCE, quoted: SENTENCE, italic: HEADLINE },
+  credit: CREDIT,
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ order: 'natural', given: 'initials', initials: SPACED, etAl: etAl(7, 1, ET_AL) }),
@@ -22,28 +24,33 @@ export const ieee: Style = {
     makers: { form: 'inline', pattern: '{names}, {label}', between: ', ' },
     inside: { form: 'inline', pattern: '{names}, {label}', between: ', ' },
   },
-  leadLabel: ', {label}',
+  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
   roles: {
     editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Transl.', 'Transl.'] }, illustrator: { label: ['Illus.', 'Illus.'] },
     director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, scriptWriter: { label: ['Writer', 'Writers'] },
-    host: { label: ['Host', 'Hosts'] }, 'podcast-episode.author': { label: ['Host', 'Hosts'] }, 'podcast.author': { label: ['Host', 'Hosts'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
+    host: { label: ['Host', 'Hosts'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
   },
+  kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_IEEE, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
-  terms: { edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '] },
+  terms: { edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
-    'thesis:doctoral dissertation': 'Ph.D. dissertation', 'thesis:phd thesis': 'Ph.D. dissertation', 'thesis:doctoral thesis': 'Ph.D. dissertation', 'thesis:phd dissertation': 'Ph.D. dissertation',
-    'thesis:master’s thesis': 'M.S. thesis', 'thesis': 'genre|thesis',
-    'film': 'Film', 'song': 'medium', 'album': 'medium', 'artwork': 'medium', 'photograph': 'medium|Photograph', 'map': 'Map', 'figure': 'genre', 'talk': 'genre|lecture', 'course-material': 'genre|Class handout', 'foreword': 'genre',
+    'report': REPORT, 'working-paper': REPORT, 'brochure': REPORT,
+    thesis: { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'Ph.D. dissertation', 'phd thesis': 'Ph.D. dissertation', 'doctoral thesis': 'Ph.D. dissertation', 'phd dissertation': 'Ph.D. dissertation', 'master’s thesis': 'M.S. thesis' } },
+    film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'Class handout' },
+    foreword: { from: 'genre' },
   },
+  countries: { US: 'U.S.' },
   sameMaker: { publisher: 'keep', site: 'site' },
-  shorten: { journals: true, universities: 'Univ.', proceedings: 'words' },
+  shorten: { journals: true, universities: 'Univ.', institutes: true, proceedings: 'words' },
   url: { scheme: true, doi: 'doi: {doi}' },
   options: {},
   citation: {
     system: 'numbers', open: '', close: '', between: '; ', beforeYear: ' ', beforeLocator: ', ', order: 'given',
     names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
-    citedIn: ', as cited in ',
-    locators: locatorWords({ act: ['words', 'words'] }),
+    citedIn: ', as cited in ', inSentence: IN_SENTENCE,
+    actWords: ACT_WORDS,
+    locators: locatorWords({}),
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },
@@ -68,7 +75,7 @@ export const ieee: Style = {
     'conference-paper': { what: '"{title}"', inside: '[in *{container}*[, {inside.makers}]][, {eventPlace}][, {date}][, {pp}]' },
     'web-page': { entry: '{lead}{&. }"{title}"{&. }{container}{&. }{date}{@link}' },
     'social-post': { entry: '{lead}{&. }"{title}"{&. }{container}{&. }{date}{@link}' },
-    'report': { what: '"{title}"', inside: '{publisher}[, {place}][, <genre=technical?Tech. Rep.|Rep.> {number}][, {date}]' },
+    'report': { what: '"{title}"', inside: '{publisher}[, {place}]<number?, {description} {number}>[, {date}]' },
     'standard': { what: '*{title}*', inside: '{number}{&, }{publisher}[, {place}][, {date}]' },
     'preprint': { what: '"{title}"', inside: '{date}[, {publisher}[:{number}]]' },
     'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}[, {place}][, {date}]' },
@@ -82,7 +89,7 @@ export const ieee: Style = {
     'song': { entry: '{lead}{&. }"{title}"{&, }*{container}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
     'album': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
     'artwork': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {archive}{&, }{archivePlace}]{@link}' },
-    'patent': { what: '"{title}"', inside: '[[{number.country:dotted} ]Patent {number.bare:spaced}]{&, }{date}' },
+    'patent': { what: '"{title}"', inside: '[[{number.country} ]Patent {number.bare:spaced}]{&, }{date}' },
     'dataset': { entry: '{lead}{&, }{date}{&, }"{title}"{&, }[version {version}]{&, }{publisher}{@link}' },
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][. ({date})][. {publisher}]{@link}' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]{@link}', titleInText: 'italic' },

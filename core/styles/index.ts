@@ -12,8 +12,8 @@ import { ieee } from './ieee'
 import { mla9 } from './mla-9'
 import { nature } from './nature'
 import { vancouver } from './vancouver'
-import type { Style } from './types'
+import type { Style } from './schema'
 
 export const STYLES: readonly Style[] = [apa7, apa6, mla9, chicago18Notes, chicago18AuthorDate, chicago17Notes, chicago17AuthorDate, harvard, ieee, vancouver, ama11, acs, nature]
 export const styleOf = (id: string): Style | undefined => STYLES.find(style => style.id === id)
-export type { Style } from './types'
+export type { Style } from './schema'

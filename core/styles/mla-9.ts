@@ -1,15 +1,15 @@
 /** MLA 9: MLA Handbook, 9th edition (2021). */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { DMY, etAl, locatorWords, MONTHS_MLA, nameForm, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
+import type { Style } from './schema'
+import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
 
-const HEADLINE = { style: 'headline', prepositions: Infinity } as const
+const HEADLINE = { style: 'headline', prepositions: 'all' } as const
 
 export const mla9: Style = {
   id: 'mla-9', name: 'MLA', edition: '9th edition', short: 'MLA 9', manual: 'MLA Handbook, 9th ed. (2021)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
-  caption: '{lead:inline,bare}{&, }<container?"{title}"{&, }*{container}*|*{title}*>{&, }{publisher}{&, }{date}{&, }{archive}{&, }{pp}{&, }<{doi}|{url}>',
+  credit: { ...CREDIT, template: '{lead:inline,bare}{&, }<container?"{title}"{&, }*{container}*|*{title}*>{&, }{publisher}{&, }{date}{&, }{archive}{&, }{pp}{&, }<{doi}|{url}>' },
   dash: '–', ranges: { pages: 'two-digits', locators: 'two-digits' },
   names: {
     lead: nameForm({ order: 'first-inverted', suffix: ', ', pair: ', and ', etAl: etAl(3, 1) }),
@@ -23,20 +23,22 @@ export const mla9: Style = {
     makers: { form: 'inline', pattern: '{verb} {names}', between: ', ' },
     inside: { form: 'inline', pattern: '{verb} {names}', between: ', ' },
   },
-  leadLabel: ', {label}',
+  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
   roles: {
-    'editor': { label: ['editor', 'editors'], verb: 'edited by' }, 'translator': { label: ['translator', 'translators'], verb: 'translated by' },
-    'illustrator': { label: ['illustrator', 'illustrators'], verb: 'illustrated by' }, 'director': { label: ['director', 'directors'], verb: 'directed by' },
-    'producer': { label: ['producer', 'producers'], verb: 'produced by' }, 'performer': { label: ['performer', 'performers'], verb: 'performance by' },
-    'scriptWriter': { label: ['writer', 'writers'], verb: 'written by' }, 'host': { label: ['host', 'hosts'], verb: 'hosted by' },
-    'podcast-episode.author': { label: ['host', 'hosts'] }, 'podcast.author': { label: ['host', 'hosts'] }, 'interviewer': { verb: 'interviewed by' }, 'composer': { label: ['composer', 'composers'] },
+    editor: { label: ['editor', 'editors'], verb: 'edited by' }, translator: { label: ['translator', 'translators'], verb: 'translated by' },
+    illustrator: { label: ['illustrator', 'illustrators'], verb: 'illustrated by' },
+    director: { label: ['director', 'directors'], verb: 'directed by' }, producer: { label: ['producer', 'producers'], verb: 'produced by' },
+    performer: { label: ['performer', 'performers'], verb: 'performance by' }, scriptWriter: { label: ['writer', 'writers'], verb: 'written by' },
+    host: { label: ['host', 'hosts'], verb: 'hosted by' }, interviewer: { verb: 'interviewed by' }, composer: { label: ['composer', 'composers'] },
   },
+  kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } } },
   dates: { months: MONTHS_MLA, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
-  terms: { edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '] },
+  terms: { edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
-    'thesis:doctoral dissertation': 'PhD dissertation', 'thesis:phd thesis': 'PhD dissertation', 'thesis:doctoral thesis': 'PhD dissertation', 'thesis': 'genre|Thesis',
-    'talk': 'genre|Lecture', 'course-material': 'genre|Course handout', 'artwork': '', 'foreword': 'genre', 'song': 'medium', 'album': 'medium', 'ai-output': 'genre',
-    'photograph': 'Photograph', 'map': 'Map', 'figure': 'genre',
+    thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'PhD dissertation', 'phd thesis': 'PhD dissertation', 'doctoral thesis': 'PhD dissertation' } },
+    talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre', or: 'Course handout' }, foreword: { from: 'genre' },
+    song: { from: 'medium' }, album: { from: 'medium' }, 'ai-output': { from: 'genre' }, photograph: 'Photograph', map: 'Map',
+    figure: { from: 'genre' },
   },
   username: ' [{username}]',
   sameMaker: { publisher: 'author', site: 'author' },
@@ -45,8 +47,8 @@ export const mla9: Style = {
   options: {},
   citation: {
     system: 'author-page', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeLocator: ' ', beforeLabelled: ', ', order: 'given', sameAuthor: ', ',
-    names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' }, yearLetters: false, standInTitle: 'mla-short',
-    citedIn: ', qtd. in ',
+    names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' }, yearLetters: false, standInTitle: 'noun-phrase',
+    citedIn: ', qtd. in ', inSentence: IN_SENTENCE,
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }),
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },

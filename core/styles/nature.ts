@@ -1,7 +1,7 @@
 /** Nature: the reference style of the Nature journals (author guidelines). */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { captions, DMY, etAl, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, SEASONS_UK, SPACED, YEAR } from './shared'
+import type { Style } from './schema'
+import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_UK, SPACED, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
@@ -13,6 +13,7 @@ export const nature: Style = {
   id: 'nature', name: 'Nature', edition: 'author guidelines', short: 'Nature', manual: 'Nature formatting guide',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: LOWER, quoted: LOWER, italic: HEADLINE },
+  credit: CREDIT,
   dash: '–', ranges: { pages: 'full', locators: 'full' },
   names: {
     lead: nameForm({ ...inverted, etAl: etAl(6, 1, ET_AL) }), inside: nameForm({ ...inverted, etAl: etAl(6, 1, ET_AL) }),
@@ -20,21 +21,27 @@ export const nature: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, ET_AL) }), whole: nameForm({ order: 'natural', given: 'initials', initials: SPACED }),
   },
   makers: { makers: { form: 'inside', pattern: '({label} {names})', between: ' ' }, inside: { form: 'inside', pattern: '({label} {names})', between: ' ' } },
-  leadLabel: ' ({label})',
+  roleJoins: ROLE_JOINS, leadLabel: ' ({label})',
   roles: {
-    'editor': { label: ['eds', 'eds'] }, 'makers.editor': { label: ['ed.', 'eds'] }, 'inside.editor': { label: ['ed.', 'eds'] }, 'translator': { label: ['transl.', 'transl.'] }, 'illustrator': { label: ['illus.', 'illus.'] },
-    'director': { label: ['director', 'directors'] }, 'producer': { label: ['producer', 'producers'] }, 'host': { label: ['host', 'hosts'] }, 'scriptWriter': { label: ['writer', 'writers'] },
+    editor: { label: ['eds', 'eds'] }, translator: { label: ['transl.', 'transl.'] }, illustrator: { label: ['illus.', 'illus.'] },
+    director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
+    scriptWriter: { label: ['writer', 'writers'] },
   },
+  roleSets: { makers: { editor: { label: ['ed.', 'eds'] } }, inside: { editor: { label: ['ed.', 'eds'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c. ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY } },
-  terms: { edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''] },
-  descriptions: { 'artwork': 'medium', 'photograph': 'medium|photograph', 'map': 'map', 'figure': 'genre', 'talk': 'genre|Lecture', 'course-material': 'genre', 'thesis:master’s thesis': 'MSc thesis', 'thesis': 'PhD thesis' },
+  terms: { edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
+  descriptions: {
+    artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' },
+    talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' },
+    thesis: { or: 'PhD thesis', words: { 'master’s thesis': 'MSc thesis' } },
+  },
   sameMaker: { publisher: 'keep', site: 'site' },
-  shorten: { journals: true, proceedings: 'proc' },
+  shorten: { journals: true, universities: 'Univ.', proceedings: 'proc' },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
-  options: { shortUniversities: true },
+  options: {},
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
-    citedIn: ', cited in ',
+    citedIn: ', cited in ', inSentence: IN_SENTENCE,
     locators: locatorWords({}),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, behind: '.,?!', narrative: '' },
   },

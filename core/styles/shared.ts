@@ -1,5 +1,5 @@
 /** What several styles have in common, as data: months, seasons, locator words, name forms. */
-import type { CaptionForm, CitationRules, DateForms, NameForm, PageRules } from './types'
+import type { CaptionForm, CitationRules, DateForms, NameForm, PageRules, Style } from './schema'
 
 export const MONTHS_FULL = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'] as const
 /** MLA 9, appendix 1: May, June and July are not shortened. */
@@ -45,3 +45,14 @@ export const SPACED_POINTS = '.\u00A0.\u00A0.'
 
 /** Headings where a manual leaves them to the writer: bold at the margin, the deeper ones italic. */
 export const PLAIN_HEADINGS: PageRules['headings'] = [{ bold: true }, { bold: true }, { bold: true, italic: true }, { bold: true, italic: true }, { italic: true }]
+
+/** Between works named in a sentence: "Okonjo (2021), Thorne (2019), and Moss (2018)". */
+export const IN_SENTENCE: CitationRules['inSentence'] = { between: ', ', pair: ' and ', last: ', and ' }
+/** Between the labels, and the verbs, of one hand: "Ed. & Trans.", "edited and translated by". */
+export const ROLE_JOINS: Style['roleJoins'] = { label: ' & ', verb: ' and ' }
+/** "act 3, scene 2, line 14". */
+export const ACT_WORDS: CitationRules['actWords'] = ['act', 'scene', 'line']
+/** The words of an edition that are shortened; the style's own word for edition follows. */
+export const EDITION_WORDS: Style['terms']['editionWords'] = { 'revised': 'Rev.', 'revised and enlarged': 'Rev. and enl.' }
+/** The credit under something reproduced, in the styles that have no pattern of their own for it. */
+export const CREDIT: Style['credit'] = { before: 'Source: ', numbered: 'Reproduced from ref. {n}', unnumbered: 'Reproduced from the work cited' }

@@ -1,7 +1,7 @@
 /** Vancouver: ICMJE Recommendations and Citing Medicine, 2nd edition (NLM, 2007, updated). */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './types'
-import { BARE, captions, etAl, locatorWords, MONTHS_NLM, nameForm, PLAIN_HEADINGS, SEASONS_US, YEAR, YMD } from './shared'
+import type { Style } from './schema'
+import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_US, YEAR, YMD } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
@@ -11,33 +11,39 @@ export const vancouver: Style = {
   id: 'vancouver', name: 'Vancouver', edition: 'Citing Medicine 2', short: 'Vancouver', manual: 'Citing Medicine, 2nd ed. (NLM)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: LOWER, quoted: LOWER, italic: LOWER },
+  credit: CREDIT,
   dash: '-', ranges: { pages: 'minimal', locators: 'minimal' },
   names: {
     lead: nameForm({ ...bare, etAl: etAl(7, 6) }), inline: nameForm({ ...bare, etAl: etAl(7, 6) }),
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }), whole: nameForm({ ...bare }),
   },
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '. ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
-  leadLabel: ', {label}',
+  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
   roles: {
-    'editor': { label: ['editor', 'editors'] }, 'translator': { label: ['translator', 'translators'] }, 'illustrator': { label: ['illustrator', 'illustrators'] }, 'director': { label: ['director', 'directors'] },
-    'producer': { label: ['producer', 'producers'] }, 'host': { label: ['host', 'hosts'] }, 'podcast-episode.author': { label: ['host', 'hosts'] }, 'podcast.author': { label: ['host', 'hosts'] },
-    'patent.author': { label: ['inventor', 'inventors'] }, 'scriptWriter': { label: ['writer', 'writers'] }, 'interviewer': { label: ['interviewer', 'interviewers'] },
+    editor: { label: ['editor', 'editors'] }, translator: { label: ['translator', 'translators'] },
+    illustrator: { label: ['illustrator', 'illustrators'] }, director: { label: ['director', 'directors'] },
+    producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] }, scriptWriter: { label: ['writer', 'writers'] },
+    interviewer: { label: ['interviewer', 'interviewers'] },
   },
+  kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } }, patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_NLM, seasons: SEASONS_US, bce: ' BC', circa: 'c', range: '-', forms: { date: YMD, year: YEAR, accessed: YMD, long: YMD } },
-  terms: { edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '] },
+  terms: { edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '], editionWords: EDITION_WORDS, newspaperSection: 'Sect. ' },
   descriptions: {
-    'film': 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television broadcast', 'online-video': 'video on the Internet', 'song': 'medium', 'album': 'medium', 'podcast-episode': 'podcast on the Internet', 'podcast': 'podcast on the Internet',
-    'dataset': 'dataset', 'artwork': 'medium', 'photograph': 'medium|photograph', 'map': 'map', 'figure': 'genre|figure', 'talk': 'genre|Lecture', 'course-material': 'genre', 'foreword': 'genre',
-    'thesis:master’s thesis': 'master’s thesis', 'thesis': 'dissertation',
+    film: 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television broadcast', 'online-video': 'video on the Internet',
+    song: { from: 'medium' }, album: { from: 'medium' }, 'podcast-episode': 'podcast on the Internet', podcast: 'podcast on the Internet',
+    dataset: 'dataset', artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map',
+    figure: { from: 'genre', or: 'figure' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    thesis: { or: 'dissertation', words: { 'master’s thesis': 'master’s thesis' } },
   },
   sameMaker: { publisher: 'keep', site: 'keep' },
-  shorten: { journals: true },
+  shorten: { journals: true, withoutStops: true },
   url: { scheme: true, doi: 'doi:{doi}' },
-  options: { bareAbbreviations: true },
+  options: {},
   citation: {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
-    citedIn: ', cited in ',
-    locators: locatorWords({ page: ['p', 'p'], paragraph: ['para ', 'paras '], chapter: ['ch ', 'chs '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], act: ['words', 'words'] }),
+    citedIn: ', cited in ', inSentence: IN_SENTENCE,
+    actWords: ACT_WORDS,
+    locators: locatorWords({ page: ['p', 'p'], paragraph: ['para ', 'paras '], chapter: ['ch ', 'chs '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '] }),
     numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
@@ -73,7 +79,7 @@ export const vancouver: Style = {
     'song': { what: '{title}', inside: '[In: {container}[ ⟦{medium}⟧]]{&. }{publisher}{&; }{date!}' },
     'album': { what: '{title}[ ⟦{medium}⟧]', inside: '{publisher}{&; }{date!}' },
     'artwork': { what: '{title}[ ⟦{description.lower}⟧]', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}]' },
-    'patent': { what: '{title}', inside: '[<number=us?United States patent {number}|patent {number}>]{&. }{date}' },
+    'patent': { what: '{title}', inside: '[<country=us?United States patent {number}|patent {number}>]{&. }{date}' },
     'dataset': { what: '{title} ⟦{description}⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'software': { what: '{title} ⟦computer program<link? on the Internet>⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]' },

@@ -60,9 +60,13 @@ export function abbreviateProceedings(title: string, how: 'words' | 'proc'): str
 /**
  * Universities and presses: "University of Northmere Press" Univ. Northmere Press (IEEE), U of Northmere P (MLA 9, 5.62);
  * MLA leaves out business words as well (5.62).
+ * @param institutes whether an Institute becomes Inst. too
  */
-export function shortenPublisher(name: string, how: 'Univ.' | 'U'): string {
-  if (how === 'Univ.') return name.replace(/\bUniversity of (?:the )?/gu, 'Univ. ').replace(/\bUniversity\b/gu, 'Univ.').replace(/^Institute (?:for|of) (?:the )?/u, name.startsWith('Institute') ? 'Inst. ' : '')
+export function shortenPublisher(name: string, how: 'Univ.' | 'U', institutes = false): string {
+  if (how === 'Univ.') {
+    const short = name.replace(/\bUniversity of (?:the )?/gu, 'Univ. ').replace(/\bUniversity\b/gu, 'Univ.')
+    return institutes ? short.replace(/^Institute (?:for|of) (?:the )?/u, 'Inst. ') : short
+  }
   const university = /\bUniversity\b|\bUniversit(?:é|ät|y)\b/u.test(name)
   const business = name.replace(/,?\s+(?:Company|Co\.|Corporation|Corp\.|Inc\.?|Incorporated|Limited|Ltd\.?|LLC|GmbH|Publishers?|Publishing(?: Company)?)$/u, '').replace(/^The\s+/u, '')
   if (!university) return business || name

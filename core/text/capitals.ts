@@ -9,12 +9,12 @@ import { parseRich, type Segment } from './rich'
 
 export interface HeadlineRule {
   style: 'headline'
-  /** Prepositions up to this many letters are lowered; Infinity lowers all. */
-  prepositions: number
+  /** Prepositions up to this many letters are lowered; "all" lowers every one. */
+  prepositions: number | 'all'
   /** What follows a prefix that is no word by itself stays lower: Re-emerging, Anti-intellectual (Chicago 18, 8.161). */
-  prefixes?: boolean
+  prefixes?: boolean | undefined
   /** "To" of an infinitive stays capital (ACS). */
-  infinitiveTo?: boolean
+  infinitiveTo?: boolean | undefined
 }
 export interface SentenceRule {
   style: 'sentence'
@@ -134,9 +134,9 @@ function headlineWord(word: string, rule: HeadlineRule, next: string | undefined
   if (lower === 'to') return rule.infinitiveTo && next && adjacent && looksLikeVerb(next) ? 'To' : 'to'
   if (lower === 'as') return 'as'
   if (CONJUNCTIONS.has(lower) && !(lower === 'so' || lower === 'yet')) return lower
-  if ((lower === 'so' || lower === 'yet') && rule.prepositions !== Infinity) return capital(word)
+  if ((lower === 'so' || lower === 'yet') && rule.prepositions !== 'all') return capital(word)
   if (lower === 'so' || lower === 'yet') return lower === 'yet' ? 'yet' : 'So'
-  if (PREPOSITIONS.has(lower) && lower.replace('.', '').length <= rule.prepositions) {
+  if (PREPOSITIONS.has(lower) && (rule.prepositions === 'all' || lower.replace('.', '').length <= rule.prepositions)) {
     const adverb = ADVERBIAL.has(lower) && !adjacent
     return adverb ? capital(word) : lower
   }

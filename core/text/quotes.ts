@@ -43,6 +43,7 @@ export function findQuotes(text: string): QuoteSign[] {
  * Curly or straight marks are read; apostrophes become ’ and stay apostrophes.
  */
 export function setQuotes(text: string, marks: QuoteMarks, depth: number): string {
+  if (!/[“”"‘’']/u.test(text)) return text
   const chars = [...text]
   const levels = [marks.outer, marks.inner]
   for (const { at, sign, level } of findQuotes(text)) if (sign !== 'stray') chars[at] = sign === 'apostrophe' ? '’' : levels[(depth + level) % 2]![sign === 'open' ? 0 : 1]

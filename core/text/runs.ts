@@ -2,11 +2,9 @@
  * Runs: text with its treatment and its origin. Everything Dendle composes is a list of runs, so the
  * anatomy, the explanations, the comparison and every export read the same thing.
  */
-export const QUESTIONS = ['who', 'when', 'what', 'inside', 'where'] as const
-/** One of the five questions every reference answers. */
-export type Question = (typeof QUESTIONS)[number]
-/** A question, or the punctuation between answers. */
-export type Part = Question | 'glue'
+import type { Part, RuleId } from './origin'
+
+export { QUESTIONS, type Part, type Question, type RuleId } from './origin'
 
 export interface Marks {
   italic?: boolean
@@ -20,8 +18,8 @@ export interface Run extends Marks {
   part: Part
   /** The source's field this text came from. */
   field?: string
-  /** Ids of the rules behind it; `explain` in core/compose turns them into sentences. */
-  rules: readonly string[]
+  /** The rules behind it; `explain` in core/compose turns them into sentences. */
+  rules: readonly RuleId[]
 }
 
 /** The text of runs without any treatment. */

@@ -10,9 +10,9 @@ import { toHtml, toMarkup, type Run } from './runs'
 
 const SENTENCE: CapitalRule = { style: 'sentence', afterColon: 'capital' }
 const LOWER: CapitalRule = { style: 'sentence', afterColon: 'lower' }
-const MLA: CapitalRule = { style: 'headline', prepositions: Infinity }
+const MLA: CapitalRule = { style: 'headline', prepositions: 'all' }
 const CHICAGO: CapitalRule = { style: 'headline', prepositions: 4 }
-const ACS: CapitalRule = { style: 'headline', prepositions: Infinity, infinitiveTo: true }
+const ACS: CapitalRule = { style: 'headline', prepositions: 'all', infinitiveTo: true }
 
 describe('number ranges', () => {
   it.each<[string, RangeStyle, string]>([

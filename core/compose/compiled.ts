@@ -1,0 +1,62 @@
+/**
+ * A style compiled: its kinds resolved, its templates made into printers, each at its first use; and the works it has
+ * read. Made once for each style object: a style is never changed in place (house rules give a new one).
+ */
+import { kindChain, kindOf, type KindId } from '../source/kinds'
+import type { Fields, Source } from '../source/model'
+import type { Layout, Style } from '../styles/schema'
+import { compile, type Printer } from './printer'
+import { Work, type KindSetting } from './work'
+
+export interface CompiledStyle {
+  readonly style: Style
+  /** The work that a source is in this style. Fields are replaced when they change, never changed in place: they are the key. */
+  work: (source: Source) => Work
+}
+
+const all = new WeakMap<Style, CompiledStyle>()
+
+export function compiled(style: Style): CompiledStyle {
+  const known = all.get(style)
+  if (known) return known
+  const kinds = new Map<KindId, KindSetting>()
+  const works = new WeakMap<Fields, Work>()
+  const made: CompiledStyle = {
+    style,
+    work: (source) => {
+      const read = works.get(source.fields)
+      if (read?.kind.id === source.kind) return read
+      let kind = kinds.get(source.kind)
+      if (!kind) kinds.set(source.kind, kind = kindSetting(style, source.kind))
+      const work = new Work(kind, source)
+      works.set(source.fields, work)
+      return work
+    },
+  }
+  all.set(style, made)
+  return made
+}
+
+/** The layout of a kind in a style: its own, whole, or that of the nearest kind it resembles which has one. */
+export const layoutOf = (style: Style, kind: KindId): Layout => kindChain(kind).map(id => style.kinds[id]).find(layout => layout !== undefined) ?? style.kinds.book ?? {}
+
+function kindSetting(style: Style, id: KindId): KindSetting {
+  const row = kindOf(id)
+  const layout = layoutOf(style, id)
+  const printers = new Map<string, Printer>()
+  const kind: KindSetting = {
+    style, id, row, layout,
+    lead: layout.lead ?? row.lead,
+    print: (template) => {
+      const known = printers.get(template)
+      if (known) return known
+      const made = compile(template, kind)
+      printers.set(template, made)
+      return made
+    },
+    get entry() { return kind.print(layout.entry ?? style.frame) },
+  }
+  return kind
+}
+
+export const isListed = (work: Work): boolean => !work.kind.layout.unlisted

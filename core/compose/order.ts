@@ -1,0 +1,77 @@
+/** The order of the list, and the reasons for it in words. Sources: APA 7, 9.44–9.49; Chicago 18, 13.68–13.71; MLA 9, 5.123–5.129. */
+import { compareKeys, fold, foldTitle, foldWords, ignoredArticle } from '../text/filing'
+import { givenName, sameNames, surname, type Name } from '../source/names'
+import type { Style } from '../styles/schema'
+import { textOfAtoms } from './line'
+import { printed, type Work } from './work'
+
+/** A work of a paper, with the id that the paper knows its source by. */
+export interface Entry { id: string, work: Work }
+
+const nameKey = (name: Name, style: Style): string => [surname(name), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
+
+/** What a work files under: its leading names, or the stand-in, or its title without the article. */
+function filingName(work: Work): string {
+  const { style, layout, print } = work.kind
+  if (work.lead) return work.lead.names.map(name => nameKey(name, style)).join('\u0001')
+  const standIn = layout.standIn ? textOfAtoms(printed(print(layout.standIn), work)) : ''
+  return `${foldTitle(standIn || work.text('title') || work.text('container') || work.text('genre'))}\u0001\u0001`
+}
+
+/** Names, then date and title or title and date; no date first, in press last (APA 7, 9.46). */
+const filingKey = (work: Work): readonly (string | number)[] => work.keep('filing', () => {
+  const date = work.issued?.start
+  const title = foldTitle(work.text('title'))
+  const year = date ? date.year : work.has('status') ? 9999 : -9999
+  const rest = work.kind.style.list.then === 'year' ? [year, date?.month ?? 0, date?.day ?? 0, title] : [title, year]
+  return [filingName(work), ...rest]
+})
+
+/** Which of two works stands first; never neither: at last their ids decide. */
+export function compareEntries(a: Entry, b: Entry): number {
+  const order = compareKeys(filingKey(a.work), filingKey(b.work))
+  return order !== 0 ? order : a.id < b.id ? -1 : a.id > b.id ? 1 : 0
+}
+
+/** Works in filing order. `before` is an order of most of them already made: what came is put in its place, what went is left out. */
+export function fileAll(entries: readonly Entry[], before?: readonly Entry[]): readonly Entry[] {
+  if (!before) return [...entries].sort(compareEntries)
+  const wanted = new Set(entries)
+  const kept = before.filter(entry => wanted.has(entry))
+  if (kept.length < entries.length - 50) return [...entries].sort(compareEntries)
+  if (kept.length === entries.length) return kept.length === before.length ? before : kept
+  const there = new Set(kept)
+  for (const entry of entries) {
+    if (there.has(entry)) continue
+    let from = 0
+    let to = kept.length
+    while (from < to) {
+      const middle = (from + to) >> 1
+      if (compareEntries(kept[middle]!, entry) < 0) from = middle + 1
+      else to = middle
+    }
+    kept.splice(from, 0, entry)
+  }
+  return kept
+}
+
+const PLACES = ['first', 'second', 'third']
+
+/** Why an entry of a list by names stands where it stands. */
+export function filingReasons(work: Work, previous: Work | undefined): string[] {
+  const { style } = work.kind
+  const who = work.lead
+  if (!who) {
+    const title = work.text('title')
+    const article = ignoredArticle(title)
+    const words = foldWords(title).replace(/^(?:the|an?) /u, '').split(' ').slice(0, 2).join(' ')
+    return [`no author: files under ${words}`, ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : [])]
+  }
+  const last = previous?.lead
+  if (last && sameNames(last.names, who.names)) return [style.list.then === 'year' ? 'same author: earlier year first' : 'same author: by title']
+  if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style)) return ['same first author: the work alone comes before the work with others']
+  return [`files under ${foldWords(surname(who.names[0]!))}`]
+}
+
+/** Why an entry of a list by appearance stands where it stands. */
+export const appearanceReasons = (at: number, cited: boolean): string[] => [cited ? `${PLACES[at] ?? `${at + 1}th`} work cited` : 'not cited: after the works that are']

@@ -1,0 +1,101 @@
+/** Numbers: editions, volumes, pages, the numbers of reports, versions and patents. */
+import type { FieldName } from '../../source/fields'
+import { ordinal } from '../../text/numbers'
+import { isPlural, setRange } from '../../text/ranges'
+import type { Style } from '../../styles/schema'
+import { glue } from '../line'
+import { PATENT_COUNTRY } from '../work'
+import { answer, printing, type Bind } from './setting'
+
+/** A number without the word that sources put before it ("Vol. 3"). */
+const bare = (field: FieldName, word: RegExp): Bind => printing(field, work => work.text(field).replace(word, ''))
+
+const WORD_NUMBERS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth']
+
+/** An edition as the style words it, without its term; undefined for a first one. */
+function editionWords(raw: string, style: Style): { text: string, number: boolean } | undefined {
+  const number = /^(\d+)(?:st|nd|rd|th)?\.?\s*(?:ed(?:n|ition)?\.?)?$/iu.exec(raw)
+  if (number) return Number(number[1]) === 1 ? undefined : { text: ordinal(Number(number[1])), number: true }
+  const words = raw.replace(/\bedition\b|\bedn?\b\.?/giu, '').trim()
+  const wordNumber = WORD_NUMBERS.indexOf(words.toLowerCase())
+  if (wordNumber >= 0) return wordNumber === 0 ? undefined : { text: ordinal(wordNumber + 1), number: true }
+  const short = style.terms.editionWords[words.toLowerCase()]
+  const behindNumber = /^(\d+\w*),? (\p{L}+)$/u.exec(words)
+  const shortBehind = behindNumber && style.terms.editionWords[behindNumber[2]!.toLowerCase()]
+  const text = short ?? (shortBehind ? `${behindNumber[1]!} ${shortBehind.toLowerCase()}` : words)
+  // "Rev. ed." where it begins a sentence or stands in parentheses, "rev. ed." after a comma.
+  return { text: style.options.capitalEdition ? text : text.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, word => word.toLowerCase()), number: false }
+}
+
+const edition: Bind = (_filters, { style }) => {
+  const put = answer(style, 'edition')
+  return (work, _telling, out) => {
+    const raw = work.text('edition')
+    const words = raw ? editionWords(raw, style) : undefined
+    if (!words) return false
+    const text = `${words.text} ${style.terms.edition}`
+    if (words.number) return put(text, out)
+    out.push({ text, part: 'what', field: 'edition', rules: ['edition'], sentence: true })
+    return true
+  }
+}
+
+const pages: Bind = (_filters, { style }) => {
+  const put = answer(style, 'pages', 'pages.range')
+  return (work, _telling, out) => {
+    const raw = work.text('pages')
+    return raw !== '' && put(setRange(raw, style.ranges.pages, style.dash), out)
+  }
+}
+
+/** "p." or "pp." before the pages. */
+const pageWord: Bind = (filters, kind, place) => {
+  const print = pages(filters, kind, place)
+  const [one, many] = kind.style.terms.page.map(word => (word ? glue(word) : undefined))
+  return (work, telling, out) => {
+    const raw = work.text('pages')
+    if (!raw) return false
+    const word = isPlural(raw) ? many : one
+    if (word) out.push(word)
+    return print(work, telling, out)
+  }
+}
+
+/** "A4" as section and page (Citing Medicine 2, chapter 8). */
+const sectionPage: Bind = (_filters, { style }) => {
+  const put = answer(style, 'pages')
+  return (work, _telling, out) => {
+    const raw = work.text('pages')
+    const section = /^([A-Z]+)(\d+.*)$/u.exec(raw)
+    return put(section ? `${style.terms.newspaperSection ?? ''}${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), style.ranges.pages, style.dash)}` : raw, out)
+  }
+}
+
+const patentCountry: Bind = (_filters, { style }) => {
+  const put = answer(style, 'number')
+  return (work, _telling, out) => {
+    const { country } = work
+    return country !== undefined && put(style.countries?.[country] ?? country, out)
+  }
+}
+
+const patentNumber: Bind = (filters, { style }) => {
+  const put = answer(style, 'number')
+  const spaced = filters.includes('spaced')
+  return (work, _telling, out) => {
+    const number = work.text('number').replace(PATENT_COUNTRY, '')
+    return put(spaced ? number.replace(/,/gu, ' ') : number, out)
+  }
+}
+
+export const NUMBERS = {
+  edition, pages, pp: pageWord, sectionPage,
+  /** A number or page field that is no page ("e0417"). */
+  'article': printing('number', work => (work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?)\s*/iu, ''))),
+  'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
+  'issue': bare('issue', /^(?:no|nr|issue)\.?\s+/iu),
+  'number': bare('number', /^(?:no|nr)\.?\s+/iu),
+  'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
+  'number.country': patentCountry,
+  'number.bare': patentNumber,
+}

@@ -1,0 +1,79 @@
+/** Where to find a work, and who put it there: publishers, archives, addresses, the place cited. */
+import { isPlural, setRange } from '../../text/ranges'
+import { shortenPublisher } from '../../text/abbreviations'
+import { fillPattern } from '../../styles/pattern'
+import type { Style } from '../../styles/schema'
+import { answer, beginSmall, printing, type Bind } from './setting'
+
+/** Any spelling of a DOI reduced to 10.… */
+export const bareDoi = (doi: string): string => doi.trim().replace(/^(?:https?:\/\/)?(?:dx\.|www\.)?doi\.org\//iu, '')
+  .replace(/^doi:?\s*/iu, '').replace(/^info:doi\//iu, '').replace(/[.,;]$/u, '')
+
+const setDoi = (style: Style, raw: string): string => fillPattern(style.url.doi, { doi: bareDoi(raw) })
+
+const doi: Bind = (_filters, { style }) => {
+  const put = answer(style, 'doi', 'link.doi')
+  return (work, _telling, out) => work.has('doi') && put(setDoi(style, work.text('doi')), out)
+}
+
+const url: Bind = (_filters, { style }) => {
+  const asDoi = answer(style, 'url', 'link.doi')
+  const put = answer(style, 'url', 'link.url')
+  return (work, _telling, out) => {
+    const raw = work.has('doi') ? '' : work.text('url').replace(/\s+/gu, '')
+    if (!raw) return false
+    if (/^https?:\/\/(?:dx\.)?doi\.org\//iu.test(raw)) return asDoi(setDoi(style, raw), out)
+    return put(style.url.scheme ? raw : raw.replace(/^https?:\/\//iu, '').replace(/\/$/u, ''), out)
+  }
+}
+
+const publisher: Bind = (_filters, { style }) => {
+  const { universities, institutes } = style.shorten
+  const put = answer(style, 'publisher')
+  const putShort = answer(style, 'publisher', 'publisher.shortened')
+  const gives = style.sameMaker.publisher === 'publisher'
+  return (work, _telling, out) => {
+    const name = work.text('publisher')
+    if (!name || (gives && work.isAuthor(name))) return false
+    const short = universities ? shortenPublisher(name, universities, institutes) : name
+    return short === name ? put(name, out) : putShort(short, out)
+  }
+}
+
+/** The publisher where it is neither the author nor the site. */
+const otherPublisher: Bind = (filters, kind, place) => {
+  const print = publisher(filters, kind, place)
+  return (work, telling, out) => work.text('publisher').toLowerCase() !== work.text('container').toLowerCase() && !work.isAuthor(work.text('publisher')) && print(work, telling, out)
+}
+
+/** The publisher is the author, in print: some styles have a word for it. */
+const selfPublished: Bind = (_filters, { style }) => {
+  const put = answer(style, 'publisher')
+  return (work, _telling, out) => work.isAuthor(work.text('publisher')) && !work.has('url') && !work.has('doi') && put(style.terms.selfPublished ?? work.text('publisher'), out)
+}
+
+const locator: Bind = (_filters, { style }) => {
+  const { locators, actWords } = style.citation
+  return (_work, telling, out) => {
+    if (!telling.locator) return false
+    const { label, place } = telling.locator
+    const [one, many] = locators[label]
+    const asTyped = label === 'timestamp' || label === 'act'
+    const text = label === 'act' && actWords ? inWords(place, actWords)
+      : (isPlural(place) ? many : one) + (asTyped ? place.replace(/-/gu, '–') : setRange(place, style.ranges.locators, style.dash))
+    out.push({ text, part: 'where', rules: ['locator'] })
+    return true
+  }
+}
+
+/** "3.2.14": act 3, scene 2, line 14. */
+const inWords = (place: string, words: readonly [string, string, string]): string => place.split('.').map((n, i) => `${words[i] ?? ''} ${n}`.trim()).join(', ')
+
+export const PLACES = {
+  doi, url, publisher, locator,
+  'publisher.other': otherPublisher,
+  'publisher.self': selfPublished,
+  'authority.plain': printing('authority', work => work.text('authority').replace(/\b(?:[A-Z]\.){2,}/gu, m => m.replace(/\./gu, ''))),
+  'archiveLocation.lower': printing('archiveLocation', work => beginSmall(work.text('archiveLocation'))),
+  'archiveLocation.caps': printing('archiveLocation', work => work.text('archiveLocation').replace(/(^|,\s*)(\p{Ll})/gu, (_, a: string, b: string) => a + b.toUpperCase())),
+}

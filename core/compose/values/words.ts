@@ -1,0 +1,36 @@
+/** Words that say what sort of thing a work is. */
+import type { FieldName } from '../../source/fields'
+import type { KindSetting, Work } from '../work'
+import { curled, beginSmall, printing, type Bind } from './setting'
+
+/** The words, and the field they come from. */
+function described(kind: KindSetting): (work: Work) => { words: string, field: FieldName } {
+  const rule = kind.style.descriptions[kind.id]
+  const { from, or = '', words: own } = typeof rule === 'string' ? { or: rule } : rule ?? {}
+  const field = from === 'medium' ? 'medium' : 'genre'
+  return (work) => {
+    // The source's own word for what it is, where the style has a word for that.
+    const genre = work.text('genre').toLowerCase().replace(/'/gu, '’')
+    const known = genre ? own?.[genre] ?? kind.style.genres?.[genre] : undefined
+    return { words: known ?? ((from ? work.text(from) : '') || or), field }
+  }
+}
+
+const description = (small: boolean): Bind => (_filters, kind) => {
+  const say = described(kind)
+  return (work, _telling, out) => {
+    const { words, field } = say(work)
+    if (!words) return false
+    const text = curled(words)
+    out.push({ text: small ? beginSmall(text) : text, part: 'what', field, rules: ['description'], ...(!small && /^\p{Ll}/u.test(words) ? { sentence: true } : {}) })
+    return true
+  }
+}
+
+export const WORDS = {
+  'description': description(false),
+  'description.lower': description(true),
+  'title.lower': printing('title', work => beginSmall(work.text('title'))),
+  'genre.lower': printing('genre', work => beginSmall(work.text('genre'))),
+  'medium.lower': printing('medium', work => beginSmall(work.text('medium'))),
+}

@@ -1,0 +1,139 @@
+/**
+ * A work: what a style has to know of one source, read from its fields once. Who leads it, its date, what it is in; and,
+ * when first asked for, its titles as they are set and what it files under.
+ */
+import type { FieldName, FieldOf } from '../source/fields'
+import type { SourceDate } from '../source/dates'
+import type { Kind } from '../source/kinds'
+import type { Source } from '../source/model'
+import { isNamed, type Name } from '../source/names'
+import type { Locator } from '../source/locators'
+import type { Layout, Style } from '../styles/schema'
+import type { Atom } from './line'
+import type { Printer } from './printer'
+import type { SetTitle } from './titles'
+
+/** What a printed thing is told beside the work itself: what the paper around it asks for. */
+export interface Telling {
+  /** Letter after the year. */
+  yearLetter?: string
+  locator?: Locator
+  /** First names shown before et al., where more are needed. */
+  atLeast?: number
+  abbreviate?: ReadonlySet<string>
+  /** Groups whose abbreviation is given here for the first time. */
+  introduce?: ReadonlySet<string>
+  /** Use given names where the style tells authors of one surname apart. */
+  tellApart?: boolean
+  /** Cited before in this paper. */
+  later?: boolean
+  /** Collected on the way: capitals that could not be decided. */
+  unsure?: Set<string>
+}
+export const NOTHING_TOLD: Telling = {}
+
+/** A kind as a style sets it: its row, its layout, and the layout's printers. */
+export interface KindSetting {
+  readonly style: Style
+  readonly id: Source['kind']
+  readonly row: Kind
+  readonly layout: Layout
+  /** Roles that can lead its entry. */
+  readonly lead: readonly FieldName[]
+  /** The printer of a template of the layout or of the style; made at its first use. */
+  print: (template: string) => Printer
+  /** The whole entry. */
+  readonly entry: Printer
+}
+
+export class Work {
+  private readonly texts: Partial<Record<FieldName, string>> = {}
+  private readonly people: Partial<Record<FieldName, readonly Name[]>> = {}
+  private readonly dates: Partial<Record<FieldName, SourceDate>> = {}
+  /** The role that leads, and its names; none when a title or stand-in must lead. */
+  readonly lead: { role: FieldName, names: readonly Name[] } | undefined
+  readonly issued: SourceDate | undefined
+  /** Without a date, and said to be on its way to print. */
+  readonly inPress: boolean
+  /** Its title is in another language than English. */
+  readonly foreign: boolean
+  /** Groups among its authors that have an abbreviation. */
+  readonly abbreviated: readonly string[]
+  /** The author's name in small letters where the author is one group. */
+  private readonly group: string
+  /** Titles set so far, by the number of their setting (titles.ts). */
+  readonly titles: (SetTitle | undefined)[] = []
+  /** What was computed of it once and is asked for again (the author in the text, what it files under). */
+  readonly kept = new Map<string, unknown>()
+
+  constructor(readonly kind: KindSetting, readonly source: Source) {
+    const fields = source.fields as Record<FieldName, string | readonly Name[] | SourceDate | undefined>
+    for (const name of Object.keys(fields) as FieldName[]) {
+      const value = fields[name]
+      if (typeof value === 'string') {
+        const text = value.trim()
+        if (text) this.texts[name] = text
+      }
+      else if (Array.isArray(value)) {
+        const named = value.every(isNamed) ? value as readonly Name[] : (value as readonly Name[]).filter(isNamed)
+        if (named.length) this.people[name] = named
+      }
+      else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
+    }
+    const authors = this.people.author
+    this.group = authors?.length === 1 ? authors[0]!.literal?.trim().toLowerCase() ?? '' : ''
+    this.abbreviated = authors?.some(name => name.short) ? authors.filter(name => name.literal && name.short).map(name => name.literal!) : NO_GROUPS
+    this.issued = this.dates.issued
+    this.inPress = !this.issued && this.texts.status !== undefined && /press|forthcoming|accepted|to be published/iu.test(this.texts.status)
+    const language = this.texts.language
+    this.foreign = language !== undefined && !/^(?:en\b|eng|english)/iu.test(language)
+    this.lead = this.leader()
+  }
+
+  text(name: FieldName): string { return this.texts[name] ?? '' }
+  names(name: FieldName): readonly Name[] { return this.people[name] ?? NOBODY }
+  date(name: FieldOf<'date'>): SourceDate | undefined { return this.dates[name] }
+  has(name: FieldName): boolean { return (this.texts[name] ?? this.people[name] ?? this.dates[name]) !== undefined }
+
+  get dated(): boolean { return this.issued !== undefined }
+  /** Whether the author is a group of this name. */
+  isAuthor(name: string): boolean { return name !== '' && this.group !== '' && name.toLowerCase() === this.group }
+  /** The country that a patent's number begins with. */
+  get country(): string | undefined { return PATENT_COUNTRY.exec(this.text('number'))?.[1] }
+
+  /** What is worth computing once: the first call computes. */
+  keep<T>(key: string, make: () => T): T {
+    if (this.kept.has(key)) return this.kept.get(key) as T
+    const made = make()
+    this.kept.set(key, made)
+    return made
+  }
+
+  private leader(): Work['lead'] {
+    for (const role of this.kind.lead) {
+      const names = this.people[role]
+      if (!names) continue
+      return role === 'author' && this.dropsAuthor() ? undefined : { role, names }
+    }
+    return undefined
+  }
+
+  /** A group that is also the publisher or the site gives way where the style says so. */
+  private dropsAuthor(): boolean {
+    const { sameMaker } = this.kind.style
+    if (sameMaker.publisher === 'author' && this.kind.row.whole && this.isAuthor(this.text('publisher'))) return true
+    return sameMaker.site === 'author' && this.kind.row.inside === 'site' && this.isAuthor(this.text('container'))
+  }
+}
+
+const NOBODY: readonly Name[] = []
+const NO_GROUPS: readonly string[] = []
+/** "US 9,999,321": a patent's number begins with the code of its country. */
+export const PATENT_COUNTRY = /^([A-Z]{2})\s*(?=\d)/u
+
+/** What a printer leaves in a line of its own. */
+export function printed(printer: Printer, work: Work, telling: Telling = NOTHING_TOLD): Atom[] {
+  const out: Atom[] = []
+  printer(work, telling, out)
+  return out
+}

@@ -1,0 +1,276 @@
+/**
+ * What a style is: data. For each kind of source its parts in order with their punctuation and treatment, and for the
+ * whole style how names, titles, dates, ranges, citations, notes, the list and the page are set.
+ * The engine knows no style by name; a new style is one new file. This schema is the only description: the types come
+ * from it, `validateStyle` holds styles and house rules against it.
+ */
+import { z } from 'zod'
+import { FIELD_NAMES, NAME_FIELDS } from '../source/fields'
+import { KIND_IDS } from '../source/kinds'
+import { LOCATOR_LABELS } from '../source/locators'
+import { RULE_IDS } from '../text/origin'
+import { DATE_FORMS, MAKER_SETS, NAME_FORMS, SYSTEMS } from './ids'
+import { parsePattern, SLOTS } from './pattern'
+
+const field = z.enum(FIELD_NAMES as [(typeof FIELD_NAMES)[number], ...(typeof FIELD_NAMES)])
+const role = z.enum(NAME_FIELDS as [(typeof NAME_FIELDS)[number], ...(typeof NAME_FIELDS)])
+const kind = z.enum(KIND_IDS)
+const nameForm = z.enum(NAME_FORMS)
+const dateForm = z.enum(DATE_FORMS)
+
+/** A template in the notation of template.ts; what it names is checked against the whole style. */
+const template = z.string().max(2000)
+/** Text printed as it stands: at least a letter or a mark, no notation in it. */
+const printed = z.string().max(80).refine(text => !/[{}<>|⟦⟧*^]/u.test(text), { error: 'is printed as it stands and can hold no { } < > | * ^' })
+const sign = (says: string) => printed.describe(says)
+/** A pattern in the notation of pattern.ts with these slots. */
+const pattern = (slots: readonly string[]) => z.string().max(200).superRefine((text, context) => {
+  try { parsePattern(text, slots) }
+  catch (error) { context.addIssue({ code: 'custom', message: (error as Error).message }) }
+})
+const oneAndSeveral = z.tuple([printed, printed]).readonly()
+
+const headline = z.strictObject({
+  style: z.literal('headline'),
+  prepositions: z.union([z.number().int().min(0).max(20), z.literal('all')]).describe('Prepositions up to this many letters are lowered; "all" lowers every one.'),
+  prefixes: z.boolean().optional().describe('What follows a prefix that is no word by itself stays lower: Re-emerging (Chicago 18, 8.161).'),
+  infinitiveTo: z.boolean().optional().describe('"To" of an infinitive takes a capital.'),
+})
+const sentence = z.strictObject({
+  style: z.literal('sentence'),
+  afterColon: z.enum(['capital', 'lower']).describe('How a subtitle after a colon begins.'),
+})
+const capitals = z.discriminatedUnion('style', [headline, sentence, z.strictObject({ style: z.literal('as-given') })])
+
+export const nameFormSchema = z.strictObject({
+  order: z.enum(['first-inverted', 'all-inverted', 'natural', 'surname']).describe('Which names are turned, surname first.'),
+  given: z.enum(['full', 'initials', 'none']).describe('What is shown of given names.'),
+  initials: z.strictObject({
+    stop: z.enum(['.', '']).describe('After each initial.'),
+    space: z.enum([' ', '']).describe('Between initials.'),
+    hyphen: z.boolean().describe('Whether J.-L. keeps its hyphen.'),
+  }).optional().describe('How initials are set.'),
+  invert: sign('Between surname and given names of an inverted name.'),
+  suffix: sign('Before a suffix such as Jr.'),
+  between: sign('Between names.'),
+  pair: sign('Between the two of a pair.'),
+  last: sign('Before the last of three or more.'),
+  firstOnly: z.boolean().optional().describe('Only the first name is set so; the others by their surnames.'),
+  etAl: z.strictObject({
+    from: z.number().int().min(2).max(1000).describe('From this many names on the list is shortened.'),
+    keep: z.number().int().min(1).max(1000).describe('To this many.'),
+    before: sign('Between the last name shown and what stands for the rest.'),
+    text: sign('What stands for the rest.'),
+    italic: z.boolean().optional().describe('Whether that is italic.'),
+    withLast: printed.optional().describe('Instead of it: these points, and the last name.'),
+  }).optional().describe('How a long list is shortened; absent: never.'),
+})
+
+const roleWords = z.strictObject({
+  label: oneAndSeveral.optional().describe('Its label after names: for one, for several.'),
+  verb: printed.optional().describe('Its verb before names.'),
+})
+const roles = z.partialRecord(role, roleWords)
+
+const dateForms = z.strictObject({
+  day: pattern(SLOTS.date).describe('A date with its day.'),
+  month: pattern(SLOTS.date).describe('A month or season.'),
+  year: pattern(SLOTS.date).describe('A year alone.'),
+})
+
+const layout = z.strictObject({
+  what: template.optional().describe('The title part, with its description.'),
+  inside: template.optional().describe('What it is inside.'),
+  where: template.optional().describe('Where to find it.'),
+  entry: template.optional().describe('The whole entry, where the style’s frame does not fit.'),
+  note: template.optional().describe('The first, full note.'),
+  short: template.optional().describe('The short note.'),
+  standIn: template.optional().describe('What leads the entry when nobody does, if not the title: a newspaper, say.'),
+  unlisted: z.strictObject({ parenthetical: template, narrative: template }).optional().describe('Never listed; how it is cited instead.'),
+  yearOnly: z.boolean().optional().describe('Print only the year of the date.'),
+  dateForm: dateForm.optional().describe('Another of the style’s date forms than its own.'),
+  lead: z.array(role).readonly().optional().describe('Who leads, if the style wants other roles than the kind’s.'),
+  titleInText: z.enum(['italic', 'quoted', 'plain']).optional().describe('How the title is set where it stands in for an author in the text.'),
+  parts: z.record(z.string(), template).optional().describe('Named parts used by the templates above as {@name}.'),
+})
+
+/** How a kind is described: fixed words, or the source's own words with what stands for none. */
+const description = z.union([printed, z.strictObject({
+  from: z.enum(['genre', 'medium']).optional().describe('The field whose words are printed.'),
+  or: printed.optional().describe('What is printed where that is empty.'),
+  words: z.record(z.string(), printed).optional().describe('The style’s own words for some of the source’s, in small letters.'),
+})])
+
+const citation = z.strictObject({
+  system: z.enum(SYSTEMS).describe('How works are pointed to from the text.'),
+  open: sign('Before a citation.'),
+  close: sign('After it.'),
+  between: sign('Between works.'),
+  beforeYear: sign('Between author and year.'),
+  beforeNoYear: printed.optional().describe('The same where there is no year, if otherwise.'),
+  beforeLocator: sign('Before the place cited.'),
+  beforeLabelled: printed.optional().describe('Before a place that brings its own word, if otherwise.'),
+  order: z.enum(['list', 'given']).describe('The order of works in one citation.'),
+  sameAuthor: printed.optional().describe('Works by the same author side by side share the name; between their years or titles.'),
+  sameAuthorLocated: printed.optional().describe('The same when one has a place; absent: the name is repeated.'),
+  names: nameForm.describe('The form of names in parentheses.'),
+  narrativeNames: nameForm.describe('The form of names in a sentence.'),
+  laterNames: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms for a work cited before.'),
+  sameSurname: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms that tell authors of one surname apart.'),
+  ambiguous: z.enum(['names', 'letters']).optional().describe('Works whose names shorten alike: more names, or letters after the year.'),
+  yearLetters: z.boolean().describe('Works of one author in one year take letters.'),
+  noYearLetter: printed.optional().describe('Before the letter where there is no year.'),
+  standInTitle: z.enum(['full', 'first-words', 'noun-phrase']).describe('Titles standing for an author: whole, by their first words, by the noun phrase they begin with.'),
+  standInCapitals: capitals.optional().describe('The capitals of such a title, if other than in the list.'),
+  firstPublished: pattern(SLOTS.firstPublished).optional().describe('First publication with the year.'),
+  locators: z.record(z.enum(LOCATOR_LABELS), oneAndSeveral).describe('Words before a place by its label: for one, for several.'),
+  actWords: z.tuple([printed, printed, printed]).readonly().optional().describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
+  citedIn: sign('Between a work and the work that quotes it.'),
+  inSentence: z.strictObject({ between: printed, pair: printed, last: printed }).describe('Between works named in a sentence: of several, of two, before the last.'),
+  groupAbbreviations: z.boolean().optional().describe('A group is given with its abbreviation at its first citation and by it afterwards.'),
+  numbers: z.strictObject({
+    open: sign('Before a number.'),
+    close: sign('After it.'),
+    each: z.boolean().describe('Every number in brackets of its own.'),
+    between: sign('Between numbers.'),
+    range: sign('Between the first and the last of a row.'),
+    superscript: z.boolean().describe('Numbers are raised.'),
+    locator: pattern(SLOTS.numberAndPlace).optional().describe('The number and the place cited; absent: the place is not printed.'),
+    behind: printed.optional().describe('The marks that a raised number stands behind.'),
+    narrative: sign('Between the author’s name in the sentence and its number.'),
+  }).optional().describe('How numbers stand in the text.'),
+  notes: z.strictObject({
+    between: sign('Between works in a note.'),
+    ibid: printed.optional().describe('What stands for the work of the note before.'),
+    firstShort: z.boolean().optional().describe('The first note of a work is short too.'),
+  }).optional().describe('How notes are set.'),
+})
+
+const heading = z.strictObject({
+  bold: z.boolean().optional(), italic: z.boolean().optional(), underline: z.boolean().optional(), smallCaps: z.boolean().optional(), centred: z.boolean().optional(), indented: z.boolean().optional(),
+  runIn: z.boolean().optional().describe('It stands at the head of its paragraph and ends with a full stop.'),
+})
+const caption = z.strictObject({
+  label: pattern(SLOTS.caption).describe('{n} is the number, {N} the number in Roman capitals.'),
+  labelled: z.enum(['bold', 'italic']).optional().describe('How the label is set.'),
+  between: z.string().max(10).describe('Between label and title; a line break sets each on a line of its own.'),
+  titled: z.enum(['bold', 'italic']).optional().describe('How the title is set.'),
+  place: z.enum(['above', 'below']).describe('Where it stands.'),
+  centred: z.boolean().optional(),
+})
+const twips = z.number().int().min(0).max(5000)
+
+export const styleSchema = z.strictObject({
+  id: z.string().regex(/^[a-z][a-z0-9-]*$/u).describe('What jobs and papers call it.'),
+  name: z.string().min(1),
+  edition: z.string().min(1),
+  short: z.string().min(1).describe('Short name for the style switch.'),
+  manual: z.string().min(1).describe('The published manual it follows.'),
+  citation: citation.describe('Citations in the text.'),
+  list: z.strictObject({
+    heading: z.string().min(1).max(80).describe('What stands over the list.'),
+    order: z.enum(['filing', 'appearance']).describe('By names and titles, or as the works are cited.'),
+    wordByWord: z.boolean().optional().describe('Spaces count in filing, so that "New York" comes before "Newark"; letter by letter otherwise.'),
+    then: z.enum(['year', 'title']).describe('After the names.'),
+    repeated: printed.optional().describe('What replaces the names of the entry before; absent: names again.'),
+    number: pattern(SLOTS.number).optional().describe('How its number is set.'),
+    noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
+    hanging: twips.describe('Hanging indent in twips; numbered lists hang at their number.'),
+    doubleSpaced: z.boolean(),
+  }).describe('The list of works.'),
+  page: z.strictObject({
+    titlePage: z.boolean(),
+    lineSpacing: z.number().min(1).max(3),
+    runningHead: z.enum(['number', 'surname-number', 'number-centred']),
+    firstLineIndent: twips.describe('In twips.'),
+    blockQuote: z.strictObject({ words: z.number().int().min(1).optional(), lines: z.number().int().min(1).optional() }).describe('Words, or lines, from which a quotation becomes a block.'),
+    headings: z.tuple([heading, heading, heading, heading, heading]).readonly().describe('The five levels of headings.'),
+    titleBold: z.boolean().optional().describe('The paper’s title is bold.'),
+    listHeadingBold: z.boolean().optional().describe('The heading over the list is bold.'),
+    captions: z.strictObject({ table: caption, figure: caption }),
+    ellipsis: z.strictObject({
+      points: z.string().min(1).max(10).describe('The points that stand for words left out of a quotation.'),
+      atEnd: z.boolean().optional().describe('They stand at its end too where it ends as a sentence.'),
+    }),
+  }).describe('The page.'),
+  quotes: z.strictObject({ outer: oneAndSeveral, inner: oneAndSeveral }).describe('Quotation marks, and those inside them.'),
+  stopsInside: z.boolean().describe('Commas and full stops stand inside closing quotation marks.'),
+  commaAfterQuestion: z.boolean().describe('A comma after a title ending in ? or !.'),
+  capitals: z.strictObject({
+    roman: capitals, quoted: capitals, italic: capitals,
+    container: capitals.optional().describe('Of official names (journals, sites, shows); absent: as given.'),
+  }).describe('The capitals of titles by their treatment.'),
+  dash: sign('In ranges.'),
+  ranges: z.strictObject({ pages: z.enum(['full', 'two-digits', 'chicago', 'minimal']), locators: z.enum(['full', 'two-digits', 'chicago', 'minimal']) }).describe('How second numbers are shortened.'),
+  names: z.partialRecord(nameForm, nameFormSchema).describe('How lists of names are set, by place.'),
+  makers: z.partialRecord(z.enum(MAKER_SETS), z.strictObject({
+    form: nameForm, pattern: pattern(SLOTS.makers), between: sign('Between roles.'),
+  })).describe('How makers inside an entry are set.'),
+  roleJoins: z.strictObject({ label: printed, verb: printed }).describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
+  leadLabel: pattern(SLOTS.label).describe('The label after the leading names when they are not authors.'),
+  roles: roles.describe('Each role’s words.'),
+  roleSets: z.partialRecord(z.enum(MAKER_SETS), roles).optional().describe('A role’s words in one place only.'),
+  kindRoles: z.partialRecord(kind, roles).optional().describe('A role’s words in one kind only: the author of a podcast is its host.'),
+  dates: z.strictObject({
+    months: z.array(printed).length(12).readonly(),
+    seasons: z.tuple([printed, printed, printed, printed]).readonly(),
+    forms: z.partialRecord(dateForm, dateForms).describe('Patterns by precision.'),
+    bce: sign('After a year before the common era.'),
+    circa: sign('Before a rough date.'),
+    range: sign('Between two dates.'),
+  }),
+  terms: z.strictObject({
+    edition: printed, noDate: printed, inPress: printed, page: oneAndSeveral,
+    editionWords: z.record(z.string(), printed).describe('The words of an edition as the style shortens them, in small letters.'),
+    selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
+    newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
+  }).describe('Words that stand in several layouts.'),
+  countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), printed).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
+  descriptions: z.partialRecord(kind, description).describe('Descriptions and the words that stand for genres, by kind.'),
+  genres: z.record(z.string(), printed).optional().describe('The style’s own words for what sources call themselves, of any kind, in small letters.'),
+  username: pattern(SLOTS.username).optional().describe('How a username follows its owner’s name in the list.'),
+  sameMaker: z.strictObject({ publisher: z.enum(['keep', 'publisher', 'author']), site: z.enum(['keep', 'site', 'author']) }).describe('What is left out when the author is also the publisher, or the site.'),
+  shorten: z.strictObject({
+    journals: z.boolean().describe('Journal titles are abbreviated.'),
+    withoutStops: z.boolean().optional().describe('… and lose their stops.'),
+    universities: z.enum(['Univ.', 'U']).optional(),
+    institutes: z.boolean().optional().describe('Institute becomes Inst.'),
+    proceedings: z.enum(['words', 'proc']).optional().describe('Every common word of proceedings, or that word alone.'),
+    ampersand: printed.optional().describe('What & becomes in the title of a whole.'),
+  }),
+  url: z.strictObject({ scheme: z.boolean().describe('https:// is printed.'), doi: pattern(SLOTS.doi) }),
+  onlineReferenceAsBook: z.boolean().optional().describe('Titles of encyclopedias are books’ and cased as such even online.'),
+  credit: z.strictObject({
+    template: template.optional().describe('The credit under something reproduced, where the style has one of its own.'),
+    before: sign('Before a note or citation that stands there otherwise.'),
+    numbered: pattern(SLOTS.number).describe('Where works are numbered.'),
+    unnumbered: sign('The same for a work without a number.'),
+  }),
+  options: z.strictObject({
+    ad: z.boolean().optional().describe('The date stands after the author.'),
+    places: z.boolean().optional().describe('Places of publication are printed.'),
+    chapterPages: z.boolean().optional().describe('A chapter’s pages are printed.'),
+    capitalEdition: z.boolean().optional().describe('"Rev. ed." keeps its capital wherever it stands.'),
+  }).describe('What templates may ask.'),
+  frame: template.describe('The entry of every kind that has none of its own.'),
+  noteFrame: template.optional().describe('The note of every kind that has none of its own.'),
+  parts: z.record(z.string(), template).describe('Named parts for every layout.'),
+  kinds: z.partialRecord(kind, layout).describe('The layouts.'),
+  rules: z.partialRecord(z.enum(RULE_IDS), z.strictObject({
+    says: z.string().min(1).max(400), source: z.string().min(1).max(120),
+  })).describe('One sentence a rule with the manual’s section; rules.ts says what its slots print.'),
+})
+
+export type Style = z.infer<typeof styleSchema>
+export type NameForm = z.infer<typeof nameFormSchema>
+export type RoleWords = z.infer<typeof roleWords>
+export type DateForms = Style['dates']
+export type Layout = z.infer<typeof layout>
+export type Description = z.infer<typeof description>
+export type CitationRules = z.infer<typeof citation>
+export type Numbers = NonNullable<CitationRules['numbers']>
+export type ListRules = Style['list']
+export type PageRules = Style['page']
+export type HeadingForm = z.infer<typeof heading>
+export type CaptionForm = z.infer<typeof caption>
+export type Rule = NonNullable<Style['rules'][keyof Style['rules']]>
