@@ -17,7 +17,7 @@ export interface TitleSetting {
   capitals: CapitalRule
 }
 
-export interface SetTitle { atoms: Atom[], unsure: string[] }
+export interface SetTitle { atoms: Atom[], unsure: readonly string[] }
 
 export function setTitle(title: string, setting: TitleSetting): SetTitle {
   const { segments, unsure } = capitalise(spaced(title), setting.capitals)

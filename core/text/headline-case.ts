@@ -1,0 +1,68 @@
+/** Headline capitals (Chicago 18, 8.160–8.162; MLA Handbook 9, 2.90–2.92; APA 7, 6.17; ACS Guide, title capitalization). */
+import type { HeadlineRule } from './capitals'
+import { capital, factsOf, isProperNoun, isVerb } from './title-words'
+import type { Token } from './title-tokens'
+
+const ARTICLES = new Set(['a', 'an', 'the'])
+const CONJUNCTIONS = new Set(['and', 'but', 'or', 'nor', 'for', 'so', 'yet'])
+export const PREPOSITIONS = new Set(`about above across after against along alongside amid amidst among amongst around as at atop
+ before behind below beneath beside besides between betwixt beyond by concerning despite down during except excepting for from in inside
+ into like near of off on onto out outside over past per regarding round since through throughout till to toward towards
+ under underneath until unto up upon versus via vs vs. with within without`.split(/\s+/))
+/** Prepositions that are as often adverbs or verbs ("turned around", "look up"): lowered only before a noun phrase. */
+const ADVERBIAL = new Set(['around', 'up', 'down', 'out', 'off', 'over', 'along', 'through', 'by', 'in', 'on', 'about', 'across', 'near', 'past', 'round', 'under', 'after', 'before', 'behind', 'below', 'above', 'inside', 'outside', 'within', 'without', 'since', 'like'])
+const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.', 'v.', 'vs.'])
+/** Before "like" a pronoun makes it a verb: "As You Like It". */
+const BEFORE_VERB = new Set(['i', 'you', 'we', 'they', 'who', 'would', 'to'])
+const PREFIXES = new Set(['anti', 'co', 'counter', 'de', 'extra', 'hyper', 'inter', 'intra', 'macro', 'mega', 'meta', 'micro', 'mini', 'multi', 'neo', 'non', 'post', 'pre', 'pro', 'proto', 'pseudo', 're', 'semi', 'sub', 'super', 'trans', 'ultra', 'un'])
+
+/** Sets the words of a title in headline capitals, in place. */
+export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shouting: boolean): void {
+  const at = tokens.flatMap((token, i) => (token.word ? [i] : []))
+  at.forEach((i, n) => {
+    const token = tokens[i]!
+    if (token.kept) return
+    const next = at[n + 1]
+    const following = next === undefined ? undefined : tokens[next]!
+    const edge = token.unit !== undefined || following === undefined || following.unit !== undefined
+    const facts = factsOf(token.text)
+    if (!shouting && facts.ownCapitals && !facts.hyphenated) return
+    const given = shouting ? facts.fixed ?? facts.lower : token.text
+    const adjacent = next !== undefined && onlySpace(tokens, i + 1, next)
+    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(tokens[at[n - 1]!]!.text.toLowerCase())
+    token.text = edge || verb ? capitalCompound(given, rule, true) : headlineWord(given, rule, following?.text, adjacent)
+  })
+}
+
+function onlySpace(tokens: readonly Token[], from: number, to: number): boolean {
+  for (let i = from; i < to; i++) if (!/\s/u.test(tokens[i]!.text)) return false
+  return true
+}
+
+function headlineWord(word: string, rule: HeadlineRule, next: string | undefined, adjacent: boolean): string {
+  const lower = word.toLowerCase()
+  if (ARTICLES.has(lower) || LOWER_ALWAYS.has(word)) return lower
+  if (lower === 'to') return rule.infinitiveTo && next && adjacent && isVerb(next) ? 'To' : 'to'
+  if (lower === 'as') return 'as'
+  if (lower === 'so' || lower === 'yet') return rule.prepositions !== 'all' ? capital(word) : lower === 'yet' ? 'yet' : 'So'
+  if (CONJUNCTIONS.has(lower)) return lower
+  if (PREPOSITIONS.has(lower) && (rule.prepositions === 'all' || lower.replace('.', '').length <= rule.prepositions)) {
+    return ADVERBIAL.has(lower) && !adjacent ? capital(word) : lower
+  }
+  return capitalCompound(word, rule, false)
+}
+
+/** Hyphenated compounds: every part but articles, conjunctions and short prepositions inside (Low-Cost, Do-It-Yourself). */
+function capitalCompound(word: string, rule: HeadlineRule, first: boolean): string {
+  if (!/[-\u2010\u2011]/u.test(word)) return factsOf(word).ownCapitals ? word : capital(word)
+  const parts = word.split(/([-\u2010\u2011])/u)
+  return parts.map((part, i) => {
+    if (/^[-\u2010\u2011]?$/u.test(part) || factsOf(part).ownCapitals) return part
+    const lower = part.toLowerCase()
+    const edge = i === 0 || i === parts.length - 1
+    if (rule.prefixes && i === 2 && PREFIXES.has(parts[0]!.toLowerCase()) && !isProperNoun(part)) return lower
+    const small = ARTICLES.has(lower) || CONJUNCTIONS.has(lower) || (PREPOSITIONS.has(lower) && lower.length <= 4) || lower === 'to'
+    if (small && !(edge && (i === 0 ? first || !PREPOSITIONS.has(lower) : true))) return lower
+    return capital(part)
+  }).join('')
+}

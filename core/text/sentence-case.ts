@@ -1,0 +1,59 @@
+/** Sentence capitals (APA 7, 6.17; Chicago 18, 8.159; Citing Medicine 2): the first word and names; what is uncertain is reported. */
+import type { SentenceRule } from './capitals'
+import { PREPOSITIONS } from './headline-case'
+import { namesAmong } from './title-names'
+import { capital, factsOf, isCommonWord } from './title-words'
+import type { Token } from './title-tokens'
+
+/** Sets the words of a title in sentence capitals, in place; gives the words whose capital could not be decided. */
+export function sentenceCase(tokens: readonly Token[], rule: SentenceRule, shouting: boolean): string[] {
+  const words = tokens.filter(token => token.word)
+  const texts = words.map(token => token.text)
+  const titled = shouting || isHeadlined(words)
+  const unsure: string[] = []
+  let names: boolean[] | undefined
+  words.forEach((token, n) => {
+    if (token.kept) return
+    const word = token.text
+    const mustRise = token.unit === 'start' || token.unit === 'stop' || (token.unit === 'colon' && rule.afterColon === 'capital')
+    let set = word
+    if (titled) set = lowered(texts, n, names ??= namesAmong(texts), shouting, unsure)
+    else if (token.unit === 'colon' && rule.afterColon === 'lower' && word !== 'I' && factsOf(word).raised && !factsOf(word).ownCapitals) {
+      // In a title already in sentence style a capital after the colon is there for the colon, unless it is a name.
+      names ??= namesAmong(texts)
+      set = names[n] || !isCommonWord(factsOf(word).lower) ? word : word.toLowerCase()
+    }
+    token.text = mustRise && !/^\p{Ll}+\p{Lu}/u.test(set) ? capital(set) : set
+  })
+  return unsure
+}
+
+/** Whether a title has headline capitals: most of its inner words of four letters and more begin with one. */
+function isHeadlined(words: readonly Token[]): boolean {
+  const inner = words.filter(token => !token.kept && !token.unit).map(token => token.text)
+    .filter(word => word.length >= 4 && /^\p{L}/u.test(word) && !PREPOSITIONS.has(word.toLowerCase()) && !factsOf(word).ownCapitals)
+  if (!inner.length) return words.length > 1 && words.some(token => !token.unit && /^\p{Lu}\p{Ll}/u.test(token.text))
+  const raised = inner.filter(word => factsOf(word).raised).length
+  if (raised / inner.length <= 0.5) return false
+  const onlyNames = inner.length > 1 && inner.every(word => factsOf(word).proper)
+  return !(onlyNames && words.some(({ text }) => /^\p{Ll}{4,}/u.test(text) && !PREPOSITIONS.has(text)))
+}
+
+function lowered(words: readonly string[], n: number, names: readonly boolean[], shouting: boolean, unsure: string[]): string {
+  const word = words[n]!
+  const facts = factsOf(word)
+  if (facts.hyphenated) {
+    const parts = word.split('-')
+    const own = namesAmong(parts)
+    return parts.map((part, i) => (/^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part)).join('-')
+  }
+  if (word === 'I' || /^I[’']/u.test(word)) return word
+  if (facts.fixed) return facts.fixed
+  if (!shouting && facts.ownCapitals) return word
+  if (/^\p{Lu}$/u.test(word) && facts.lower !== 'a') return word
+  if (names[n]) return shouting ? capital(facts.lower) : word
+  // A word that no list knows is taken for a name, and said to be doubtful.
+  const unknown = facts.raised && !isCommonWord(facts.lower)
+  if (facts.raised && (unknown || facts.doubtful)) unsure.push(word)
+  return unknown ? (shouting ? capital(facts.lower) : word) : facts.lower
+}

@@ -1,0 +1,103 @@
+/** A title as words and what is between them, in one pass, each word with whether it begins a part of the title. */
+import { parseRich, type Segment } from './rich'
+
+/** Where a part of a title begins: at its start, after a colon or a dash standing free, after ? ! or a full stop. */
+export type Unit = 'start' | 'colon' | 'stop'
+
+export interface Token {
+  text: string
+  word: boolean
+  /** The segment it lies in. */
+  segment: number
+  /** Its capitals are not to be touched. */
+  kept: boolean
+  unit?: Unit
+}
+
+const OTHER = 0
+const LETTER = 1
+const JOINER = 2
+const HYPHEN = 3
+const SPACE = 4
+const QUOTE = 5
+
+const ascii = new Uint8Array(128)
+for (let code = 0; code < 128; code++) {
+  const char = String.fromCharCode(code)
+  ascii[code] = /[A-Za-z0-9]/u.test(char) ? LETTER : '.\'&'.includes(char) ? JOINER : char === '-' ? HYPHEN : /\s/u.test(char) ? SPACE : '"([{'.includes(char) ? QUOTE : OTHER
+}
+const beyond = new Map<number, number>()
+function classOf(code: number): number {
+  if (code < 128) return ascii[code]!
+  const known = beyond.get(code)
+  if (known !== undefined) return known
+  const char = String.fromCodePoint(code)
+  const found = char === '’' ? JOINER : /[\p{L}\p{M}\p{N}]/u.test(char) ? LETTER : /[\u2010\u2011]/u.test(char) ? HYPHEN : /\s/u.test(char) ? SPACE : /[“”‘]/u.test(char) ? QUOTE : OTHER
+  beyond.set(code, found)
+  return found
+}
+
+/** Where a word that begins at `from` ends: letters, digits and the points, apostrophes and hyphens inside it. */
+function wordEnd(text: string, from: number): number {
+  let at = from
+  while (at < text.length) {
+    const code = text.codePointAt(at)!
+    const found = classOf(code)
+    if (found === LETTER || found === JOINER) { at += code > 0xFFFF ? 2 : 1; continue }
+    if (found !== HYPHEN) break
+    const next = text.codePointAt(at + 1)
+    // An ampersand joins letters (R&D) but begins no part behind a hyphen.
+    if (next === undefined || (classOf(next) !== LETTER && classOf(next) !== JOINER) || next === 0x26) break
+    at++
+  }
+  return at
+}
+
+export function tokenise(segments: readonly Segment[]): Token[] {
+  const throughout = segments.every(s => s.italic || !s.text.trim())
+  const tokens: Token[] = []
+  // The last mark or word before, and whether a space has stood since.
+  let mark = ''
+  let spaced = false
+  segments.forEach((segment, index) => {
+    const { text } = segment
+    // Italics inside a title are a species, a ship, a title: they have capitals of their own.
+    const kept = Boolean(segment.kept || (segment.italic && !throughout))
+    let at = 0
+    while (at < text.length) {
+      const code = text.codePointAt(at)!
+      const found = classOf(code)
+      const end = found === LETTER ? wordEnd(text, at) : at + (code > 0xFFFF ? 2 : 1)
+      const piece = text.slice(at, end)
+      at = end
+      if (found === LETTER) {
+        const unit = unitAfter(mark, spaced)
+        const token: Token = { text: piece, word: true, segment: index, kept }
+        if (unit) token.unit = unit
+        tokens.push(token)
+      }
+      else tokens.push({ text: piece, word: false, segment: index, kept })
+      if (found === SPACE) spaced = true
+      else if (found !== QUOTE && piece !== '’' && piece !== '\'') { mark = piece; spaced = false }
+    }
+  })
+  return tokens
+}
+
+function unitAfter(mark: string, spaced: boolean): Unit | undefined {
+  if (mark === '') return 'start'
+  if (mark === '—') return 'colon'
+  if (!spaced) return undefined
+  if (mark === ':' || mark === '–') return 'colon'
+  return mark === '?' || mark === '!' || mark === '.' ? 'stop' : undefined
+}
+
+/** Tokens as segments again, treatments as they were. */
+export function joined(tokens: readonly Token[], segments: readonly Segment[]): Segment[] {
+  const out = segments.map(s => ({ ...s, text: '' }))
+  for (const token of tokens) out[token.segment]!.text += token.text
+  return out
+}
+
+/** A title's segments; plain text without any tag is one. */
+export const segmentsOf = (title: string): Segment[] => (title.includes('<') ? parseRich(title) : title ? [{ text: title }] : [])

@@ -1,0 +1,85 @@
+/** What is known of a word of a title by itself, kept: the same words come again and again. */
+import { isCommon } from './common'
+import { DOUBTFUL_NOUNS, PROPER_NOUNS, VERBS } from './data/proper-nouns'
+
+const once = <T>(make: () => T): () => T => { let made: T | undefined; return () => (made ??= make()) }
+const properNouns = once(() => new Set(PROPER_NOUNS.split(/\s+/u)))
+const doubtfulNouns = once(() => new Set(DOUBTFUL_NOUNS.split(/\s+/u)))
+const verbs = once(() => new Set(VERBS.split(/\s+/u)))
+
+export interface WordFacts {
+  lower: string
+  /** In small letters, without a possessive ending. */
+  stem: string
+  /** Begins with a capital. */
+  raised: boolean
+  /** Capitals inside or throughout: DNA, LiDAR, pH, COVID-19, U.S., eBay, McKay, II. */
+  ownCapitals: boolean
+  /** Its one right form, where a list has it: DNA, pH. */
+  fixed: string | undefined
+  /** A name wherever it stands. */
+  proper: boolean
+  /** A name in some places, a common word in others. */
+  doubtful: boolean
+  hyphenated: boolean
+}
+
+const LIMIT = 50_000
+const known = new Map<string, WordFacts>()
+
+export function factsOf(word: string): WordFacts {
+  const facts = known.get(word)
+  if (facts) return facts
+  if (known.size >= LIMIT) known.clear()
+  const lower = word.toLowerCase()
+  const stem = lower.replace(/[’']s?$/u, '')
+  const made: WordFacts = {
+    lower, stem, raised: /^\p{Lu}/u.test(word), ownCapitals: hasOwnCapitals(word), fixed: fixedForm(word), proper: isProperStem(stem), doubtful: doubtfulNouns().has(lower), hyphenated: word.includes('-'),
+  }
+  known.set(word, made)
+  return made
+}
+
+const isProperStem = (stem: string): boolean => {
+  const nouns = properNouns()
+  return nouns.has(stem) || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)))
+}
+
+/** Whether a word is known to keep its capital; possessives and plurals of peoples count ("Darwin’s", "Kenyans"). */
+export const isProperNoun = (word: string): boolean => isProperStem(word.toLowerCase().replace(/[’']s?$/u, ''))
+
+const common = new Map<string, boolean>()
+/** Whether a word in small letters is a common one; what is not, and is raised in a headline title, is taken for a name. */
+export function isCommonWord(lower: string): boolean {
+  const answer = common.get(lower)
+  if (answer !== undefined) return answer
+  if (common.size >= LIMIT) common.clear()
+  const found = isCommon(lower)
+  common.set(lower, found)
+  return found
+}
+
+/** Whether a word after "to" is a verb, which makes the to an infinitive's. */
+export const isVerb = (word: string): boolean => verbs().has(word.toLowerCase())
+
+const hasOwnCapitals = (word: string): boolean => /^\p{L}+\p{Lu}|^\p{Lu}[\p{Lu}.&\p{N}]+$|^\p{Ll}\p{Lu}|\p{N}\p{Lu}/u.test(word.replace(/[’']s$/u, ''))
+  || /^(?:\p{Lu}\.)+\p{Lu}?\.?$/u.test(word)
+const ROMAN = /^(?=[IVX])(?:X{0,3})(?:IX|IV|V?I{0,3})$/u
+
+const UPPER_KNOWN = new Set(`DNA RNA HIV AIDS COVID USA UK EU UN NATO UNESCO UNICEF WHO NASA GPS GIS BBC CNN IBM AI GDP OECD IMF PCR MRI
+ CT UV CO2 LGBT LGBTQ ADHD PTSD STEM NGO NGOS CEO FBI CIA HTML XML SQL PDF TV ESL EFL`.split(/\s+/))
+const FIXED: Readonly<Record<string, string>> = { 'covid-19': 'COVID-19', 'ph': 'pH', 'lidar': 'LiDAR' }
+function fixedForm(word: string): string | undefined {
+  if (UPPER_KNOWN.has(word)) return word
+  const lower = word.toLowerCase()
+  if (Object.hasOwn(FIXED, lower)) return FIXED[lower]
+  return word.length > 1 && ROMAN.test(word) ? word : undefined
+}
+
+/** The first letter of a word raised. */
+export const capital = (word: string): string => {
+  const first = word.charCodeAt(0)
+  if (first >= 97 && first <= 122) return word[0]!.toUpperCase() + word.slice(1)
+  const at = [...word].findIndex(c => /\p{L}/u.test(c))
+  return at < 0 ? word : word.slice(0, at) + [...word.slice(at)][0]!.toUpperCase() + word.slice(at + 1)
+}
