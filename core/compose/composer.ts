@@ -10,7 +10,7 @@ import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
 import { tellApart, type Told } from './apart'
 import { joint, own, sayAuthor, setCitation, type Item } from './citations'
-import { place as setPlace } from './citations/item'
+import { place } from './citations/item'
 import { setNote, type NoteState } from './citations/notes'
 import { compiled, isListed } from './compiled'
 import { setEntry, type SetEntry } from './entry'
@@ -41,10 +41,13 @@ interface State {
   used: readonly Entry[]
   filed: readonly Entry[]
   told: ReadonlyMap<string, Told>
+  inOrder: readonly Entry[]
+  numbers: ReadonlyMap<string, number>
   records: readonly Record[]
-  placed: ReadonlyMap<string, Placed>
+  listed: Listed
   composition: Composition
 }
+interface Listed { list: ListEntry[], placed: ReadonlyMap<string, Placed>, unsure: Composition['unsure'] }
 
 const samePaper = (a: Paper, b: Paper): boolean => a === b || (
   sameList(a.alsoList ?? [], b.alsoList ?? []) && a.divisions === b.divisions
@@ -64,17 +67,26 @@ export class Composer {
 
 function composeAfter(last: State | undefined, style: Style, sources: readonly Source[], paper: Paper): State {
   const entries = last && sameList(last.sources, sources) ? last.entries : readWorks(last, style, sources)
-  const { cited, unknown } = citing(paper, entries)
-  const also = (paper.alsoList ?? []).filter(id => entries.has(id) && !cited.has(id))
-  const used = [...cited, ...new Set(also)].map(id => entries.get(id)!)
-  const sameWorks = last !== undefined && last.used.length === used.length && (sameList(last.used, used) || (set => used.every(entry => set.has(entry)))(new Set(last.used)))
+  const { first, unknown } = citing(paper, entries)
+  const also = (paper.alsoList ?? []).filter(id => entries.has(id) && !first.has(id))
+  const used = [...first.keys(), ...new Set(also)].map(id => entries.get(id)!)
+  const sameWorks = last !== undefined && sameMembers(last.used, used)
   const filed = sameWorks ? last.filed : fileAll(used.filter(({ work }) => isListed(work)), last?.filed)
   const told = sameWorks ? last.told : tellApart(style, used, filed, last?.told)
-  const inOrder = style.list.order === 'appearance' ? [...used.filter(({ id, work }) => cited.has(id) && isListed(work)), ...filed.filter(({ id }) => !cited.has(id))] : filed
-  const numbers = new Map(inOrder.map(({ id }, i) => [id, i + 1]))
-  const records = setCitations(last?.records ?? [], style, paper.citations, { entries, told, numbers })
-  const { list, placed, unsure } = setList(last?.placed, style, paper, { inOrder, told, numbers, cited })
-  return { style, sources, paper, entries, used, filed, told, records, placed, composition: { ...inText(style, records), list, unknown, unsure } }
+  const order = style.list.order === 'appearance' ? [...used.filter(({ id, work }) => first.has(id) && isListed(work)), ...filed.filter(({ id }) => !first.has(id))] : filed
+  const inOrder = last && sameList(last.inOrder, order) ? last.inOrder : order
+  const numbers = last?.inOrder === inOrder ? last.numbers : new Map(inOrder.map(({ id }, i) => [id, i + 1]))
+  const records = setCitations(last, style, paper.citations, { entries, told, numbers, first, groups: groupsMet(style, used, paper) })
+  const sameOrder = last?.inOrder === inOrder && last.told === told && last.paper.divisions === paper.divisions && (style.list.order === 'filing' || sameList(last.used, used))
+  const listed = sameOrder ? last.listed : setList(last?.listed.placed, style, paper, { inOrder, told, numbers, cited: first })
+  return { style, sources, paper, entries, used, filed, told, inOrder, numbers, records, listed, composition: { ...inText(style, records), list: listed.list, unknown, unsure: listed.unsure } }
+}
+
+function sameMembers<T>(a: readonly T[], b: readonly T[]): boolean {
+  if (sameList(a, b)) return true
+  if (a.length !== b.length) return false
+  const set = new Set(a)
+  return b.every(one => set.has(one))
 }
 
 function readWorks(last: State | undefined, style: Style, sources: readonly Source[]): Map<string, Entry> {
@@ -88,53 +100,108 @@ function readWorks(last: State | undefined, style: Style, sources: readonly Sour
   return entries
 }
 
-/** The ids cited, in the order of their first citing, and those that no source has. */
-function citing(paper: Paper, entries: ReadonlyMap<string, Entry>): { cited: Set<string>, unknown: string[] } {
-  const cited = new Set<string>()
+/** For each id cited the place of its first citation, in that order; and the ids that no source has. */
+function citing(paper: Paper, entries: ReadonlyMap<string, Entry>): { first: Map<string, number>, unknown: string[] } {
+  const first = new Map<string, number>()
   const unknown = new Set<string>()
-  for (const { items } of paper.citations) for (const { id } of items) (entries.has(id) ? cited : unknown).add(id)
-  return { cited, unknown: [...unknown] }
+  paper.citations.forEach(({ items }, i) => {
+    for (const { id } of items) {
+      if (first.has(id)) continue
+      if (entries.has(id)) first.set(id, i)
+      else unknown.add(id)
+    }
+  })
+  return { first, unknown: [...unknown] }
+}
+
+/** For each group that has an abbreviation, the place of the first citation that names it; empty where the style has no such rule. */
+function groupsMet(style: Style, used: readonly Entry[], paper: Paper): ReadonlyMap<string, number> {
+  const met = new Map<string, number>()
+  if (!style.citation.groupAbbreviations) return met
+  const named = new Map(used.filter(({ work }) => work.abbreviated.length).map(({ id, work }) => [id, work.abbreviated]))
+  if (named.size) paper.citations.forEach(({ items }, i) => { for (const { id } of items) for (const group of named.get(id) ?? []) if (!met.has(group)) met.set(group, i) })
+  return met
 }
 
 // Citations and notes --------------------------------------------------------------------------------------------------
 
-interface Around { entries: ReadonlyMap<string, Entry>, told: ReadonlyMap<string, Told>, numbers: ReadonlyMap<string, number> }
+interface Around {
+  entries: ReadonlyMap<string, Entry>
+  told: ReadonlyMap<string, Told>
+  numbers: ReadonlyMap<string, number>
+  /** The places of first citations, by id; of first namings, by group. */
+  first: ReadonlyMap<string, number>
+  groups: ReadonlyMap<string, number>
+}
 
 /** Every citation set, in order; those whose setting rests on nothing that changed as they were. */
-function setCitations(before: readonly Record[], style: Style, citations: readonly Citation[], around: Around): Record[] {
-  const beforeOf = aligned(before, citations)
-  const history = new History(style)
+function setCitations(last: State | undefined, style: Style, citations: readonly Citation[], around: Around): Record[] {
+  const before = last?.records ?? []
+  const { head, tail } = aligned(before, citations)
+  const touched = last && idsTouched(last, style, citations, around, head, tail)
+  const setAt = (i: number, was: Record | undefined): Record => {
+    const citation = citations[i]!
+    const items = itemsOf(style, citation, i, around)
+    const states = notesOf(style, citation, i, items, citations[i - 1], around)
+    const same = was && was.items.length === items.length && items.every((item, at) => sameItem(item, was.items[at]!)) && states.every((state, at) => sameState(state, was.states[at]!))
+    return same ? was : setOne(style, citation, items, states)
+  }
   return citations.map((citation, i) => {
-    const items = citation.items.filter(({ id }) => around.entries.has(id)).map(cited => itemOf(style, cited, citation.items.length > 1, around, history))
-    const states = history.note(items, citation.items)
-    const was = beforeOf(i)
-    if (was && was.citation.items.length === citation.items.length && was.items.length === items.length
-      && items.every((item, at) => sameItem(item, was.items[at]!)) && states.every((state, at) => sameState(state, was.states[at]!))) return was
-    return setOne(style, citation, items, states)
+    const was = i < head ? before[i] : i >= citations.length - tail ? before[i - citations.length + before.length] : undefined
+    // The note before decides whether this one is "ibid.": the first behind a change is looked at again.
+    const untouched = was && touched && i !== citations.length - tail && !citation.items.some(({ id }) => touched.has(id))
+    return untouched ? was : setAt(i, was)
   })
 }
 
-/** What a citation was set as before: found from both ends, so that one put in or taken out moves none of the others. */
-function aligned(before: readonly Record[], citations: readonly Citation[]): (i: number) => Record | undefined {
+/** How many citations are as before at the beginning, and how many at the end: one put in or taken out moves none of the others. */
+function aligned(before: readonly Record[], citations: readonly Citation[]): { head: number, tail: number } {
+  const most = Math.min(before.length, citations.length)
   let head = 0
-  while (head < before.length && head < citations.length && sameCitation(before[head]!.citation, citations[head]!)) head++
+  while (head < most && sameCitation(before[head]!.citation, citations[head]!)) head++
   let tail = 0
-  const most = Math.min(before.length, citations.length) - head
-  while (tail < most && sameCitation(before[before.length - 1 - tail]!.citation, citations[citations.length - 1 - tail]!)) tail++
-  return i => (i < head ? before[i] : i >= citations.length - tail ? before[i - citations.length + before.length] : undefined)
+  while (tail < most - head && sameCitation(before[before.length - 1 - tail]!.citation, citations[citations.length - 1 - tail]!)) tail++
+  return { head, tail }
 }
 
-function itemOf(style: Style, cited: CitedItem, among: boolean, { entries, told, numbers }: Around, history: History): Item {
+/** The ids for which anything around a citation may be other than before: the work, what it is told, its number, what was cited ahead. */
+function idsTouched(last: State, style: Style, citations: readonly Citation[], { entries, told, numbers, groups }: Around, head: number, tail: number): Set<string> {
+  const touched = new Set<string>()
+  const note = (items: readonly CitedItem[]) => { for (const { id } of items) touched.add(id) }
+  for (let i = head; i < citations.length - tail; i++) note(citations[i]!.items)
+  for (let i = head; i < last.records.length - tail; i++) note(last.records[i]!.citation.items)
+  // What a group is called depends on who named it first.
+  if (groups.size) for (const [id, { work }] of entries) if (work.abbreviated.length) touched.add(id)
+  if (last.entries !== entries) {
+    for (const [id, entry] of entries) if (last.entries.get(id) !== entry) touched.add(id)
+    for (const id of last.entries.keys()) if (!entries.has(id)) touched.add(id)
+  }
+  if (last.told !== told) for (const [id, now] of told) if (last.told.get(id) !== now) touched.add(id)
+  if (last.numbers !== numbers) for (const [id, now] of numbers) if (last.numbers.get(id) !== now) touched.add(id)
+  return touched
+}
+
+/** The works of a citation, each with what comes to it from the paper around. */
+const itemsOf = (style: Style, citation: Citation, i: number, around: Around): Item[] =>
+  citation.items.filter(({ id }) => around.entries.has(id)).map(cited => itemOf(style, cited, citation.items.length > 1, i, around))
+
+function itemOf(style: Style, cited: CitedItem, among: boolean, i: number, { entries, told, numbers, first, groups }: Around): Item {
   const { work } = entries.get(cited.id)!
   const item: Item = { work, told: told.get(cited.id)! }
   // The place in the list orders works within a citation, and is what numbered styles print.
   const number = numbers.get(cited.id)
   if (number !== undefined && (among || style.citation.system === 'numbers')) item.number = number
+  if (style.citation.laterNames && first.get(cited.id)! < i) item.later = true
+  if (groups.size && work.abbreviated.length) {
+    const known = work.abbreviated.filter(name => groups.get(name)! < i)
+    const fresh = work.abbreviated.filter(name => groups.get(name) === i)
+    if (known.length) item.abbreviate = new Set(known)
+    if (fresh.length) item.introduce = new Set(fresh)
+  }
   if (cited.locator) item.locator = cited.locator
   if (cited.prefix) item.prefix = cited.prefix
   if (cited.suffix) item.suffix = cited.suffix
   if (cited.original) item.original = cited.original
-  history.cite(item, cited.id)
   return item
 }
 
@@ -143,51 +210,25 @@ const sameSet = (a: ReadonlySet<string> | undefined, b: ReadonlySet<string> | un
 const sameItem = (a: Item, b: Item): boolean => a.work === b.work && a.told === b.told && a.number === b.number && a.later === b.later && sameSet(a.abbreviate, b.abbreviate) && sameSet(a.introduce, b.introduce)
 const sameState = (a: NoteState, b: NoteState): boolean => a.short === b.short && a.again === b.again
 
-/** What was cited before, as far as the style minds. */
-class History {
-  private readonly seen = new Set<string>()
-  private readonly groups = new Set<string>()
-  private readonly noted = new Set<object>()
-  private last: { work: object, place: string } | undefined
-  constructor(private readonly style: Style) {}
-
-  /** Tells an item whether it was cited before, and which groups are known by their abbreviation by now. */
-  cite(item: Item, id: string): void {
-    const { laterNames, groupAbbreviations } = this.style.citation
-    if (laterNames && this.seen.has(id)) item.later = true
-    if (groupAbbreviations && item.work.abbreviated.length) {
-      const known = item.work.abbreviated.filter(name => this.groups.has(name))
-      const fresh = item.work.abbreviated.filter(name => !this.groups.has(name))
-      fresh.forEach(name => this.groups.add(name))
-      if (known.length) item.abbreviate = new Set(known)
-      if (fresh.length) item.introduce = new Set(fresh)
-    }
-  }
-
-  /** What the notes before mean for a note of these works; none in styles without notes. Ends the citation for `cite`. */
-  note(items: readonly Item[], cited: readonly CitedItem[]): NoteState[] {
-    const { notes } = this.style.citation
-    const states = notes ? items.map(item => this.stateOf(item, items.length === 1)) : NO_STATES
-    for (const { id } of cited) this.seen.add(id)
-    if (items.length !== 1) this.last = undefined
-    return states
-  }
-
-  private stateOf(item: Item, only: boolean): NoteState {
-    const { ibid, firstShort } = this.style.citation.notes!
-    const short = firstShort === true || this.noted.has(item.work)
-    this.noted.add(item.work)
-    if (ibid === undefined) return short ? SHORT : FULL
-    const place = textOfAtoms(setPlace(item))
-    const again = only && this.last?.work === item.work
-    const same = this.last?.place === place
-    this.last = { work: item.work, place }
-    return again ? { short, again: same ? 'same place' : 'other place' } : { short }
-  }
-}
 const NO_STATES: NoteState[] = []
 const SHORT: NoteState = { short: true }
 const FULL: NoteState = { short: false }
+
+/** How a note names its works, by what stood in the notes before it; nothing in styles without notes. */
+function notesOf(style: Style, citation: Citation, i: number, items: readonly Item[], previous: Citation | undefined, around: Around): NoteState[] {
+  const { notes } = style.citation
+  if (!notes) return NO_STATES
+  const ids = citation.items.filter(({ id }) => around.entries.has(id)).map(({ id }) => id)
+  const short = (at: number) => notes.firstShort === true || around.first.get(ids[at]!)! < i || ids.indexOf(ids[at]!) < at
+  if (notes.ibid !== undefined && items.length === 1 && previous) {
+    const [before, ...others] = itemsOf(style, previous, i - 1, around)
+    if (before && !others.length && before.work === items[0]!.work) {
+      const same = textOfAtoms(place(before)) === textOfAtoms(place(items[0]!))
+      return [{ short: short(0), again: same ? 'same place' : 'other place' }]
+    }
+  }
+  return items.map((_, at) => (short(at) ? SHORT : FULL))
+}
 
 function setOne(style: Style, citation: Citation, items: readonly Item[], states: readonly NoteState[]): Record {
   const form = citation.form ?? 'parenthetical'
@@ -225,9 +266,9 @@ function inText(style: Style, records: readonly Record[]): Pick<Composition, 'ci
 
 // The list -------------------------------------------------------------------------------------------------------------
 
-interface ToList { inOrder: readonly Entry[], told: ReadonlyMap<string, Told>, numbers: ReadonlyMap<string, number>, cited: ReadonlySet<string> }
+interface ToList { inOrder: readonly Entry[], told: ReadonlyMap<string, Told>, numbers: ReadonlyMap<string, number>, cited: ReadonlyMap<string, number> }
 
-function setList(before: ReadonlyMap<string, Placed> | undefined, style: Style, paper: Paper, { inOrder, told, numbers, cited }: ToList) {
+function setList(before: ReadonlyMap<string, Placed> | undefined, style: Style, paper: Paper, { inOrder, told, numbers, cited }: ToList): Listed {
   const numbered = style.citation.system === 'numbers'
   const byAppearance = style.list.order === 'appearance'
   const divisions = numbered ? undefined : paper.divisions
@@ -249,8 +290,8 @@ function setList(before: ReadonlyMap<string, Placed> | undefined, style: Style, 
     const was = before?.get(id)
     const same = was && was.entry === entry && was.told === mine && was.repeats === repeats && was.number === number && was.division === division
       && (byAppearance ? was.at === at && was.cited === isCited : was.previous === previous)
-    const now = same ? was : place()
-    function place(): Placed {
+    const now = same ? was : placeEntry()
+    function placeEntry(): Placed {
       const set = setEntry(work, mine, repeats ? style.list.repeated : undefined)!
       const why = byAppearance ? appearanceReasons(at, isCited) : filingReasons(work, previous?.work)
       const listed: ListEntry = { id, runs: set.runs, ...(number !== undefined ? { number } : {}), ...(division !== undefined ? { division } : {}), why }

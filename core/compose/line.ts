@@ -30,12 +30,15 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
     let atom = given
     if (!atom.text) continue
     if (atom.sentence && startsSentence(out)) atom = { ...atom, text: raise(atom.text) }
-    if (atom.part === 'glue' && '.,;:?!'.includes(atom.text[0]!)) atom = join(out, atom, atom.text[0]!, rules)
+    const lead = atom.text[0]!
+    if (atom.part === 'glue' && isMark(lead)) atom = join(out, atom, lead, rules)
     if (atom.text[0] === ' ' && endsInSpace(out)) atom = { ...atom, text: atom.text.slice(1) }
     if (atom.text) out.push(atom)
   }
   return out.map(plainRun)
 }
+
+const isMark = (char: string): boolean => char === '.' || char === ',' || char === ';' || char === ':' || char === '?' || char === '!'
 
 /** The run that an atom became; the same object where nothing has to be taken off. */
 function plainRun(atom: Atom): Run {
@@ -45,8 +48,9 @@ function plainRun(atom: Atom): Run {
 }
 
 function endsInSpace(out: readonly Atom[]): boolean {
-  const text = out.at(-1)?.text
-  return text !== undefined && /\s$/u.test(text || tail(out))
+  if (!out.length) return false
+  const text = out[out.length - 1]!.text || tail(out)
+  return text.endsWith(' ') || /\s$/u.test(text.slice(-1))
 }
 
 /** The last few characters already set. */
@@ -59,13 +63,13 @@ function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation): Atom {
   const at = out.length - quotes - 1
   const last = out[at]
   if (!last) return quotes ? atom : { ...atom, text: atom.text.slice(1).trimStart() }
+  const ending = last.text.slice(-1)
   // A quotation inside the title may end where the title ends: ‘Neither Land nor Sea’”.
-  const inner = last.part !== 'glue' && /[’”]$/u.test(last.text) && endsQuoted(out.slice(0, at + 1).filter(a => a.field === last.field).map(a => a.text).join(''))
-    ? /[’”]+$/u.exec(last.text)?.[0] ?? '' : ''
-  const core = last.text.slice(0, last.text.length - inner.length)
-  const previous = core.slice(-1)
-  const drop = (lead === '.' && /[.?!…]/u.test(previous)) || (lead === previous)
-    || (lead === ',' && /[?!]/u.test(previous) && !rules.commaAfterQuestion)
+  const inner = (ending === '’' || ending === '”') && last.part !== 'glue' ? closingQuotes(out, at) : ''
+  const core = inner ? last.text.slice(0, last.text.length - inner.length) : last.text
+  const previous = inner ? core.slice(-1) : ending
+  const asks = previous === '?' || previous === '!'
+  const drop = lead === previous || (lead === '.' && (asks || previous === '…')) || (lead === ',' && asks && !rules.commaAfterQuestion)
   const rest: Atom = { ...atom, text: atom.text.slice(1) }
   if (drop) {
     if (lead === '.') {
@@ -82,18 +86,31 @@ function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation): Atom {
   return atom
 }
 
+/** The closing marks of a quotation inside the answer that ends at `at`. */
+function closingQuotes(out: readonly Atom[], at: number): string {
+  const last = out[at]!
+  const whole = out.slice(0, at + 1).filter(atom => atom.field === last.field).map(atom => atom.text).join('')
+  return endsQuoted(whole) ? /[’”]+$/u.exec(last.text)![0] : ''
+}
+
 const startsSentence = (out: readonly Atom[]): boolean => {
   const before = tail(out).trimEnd().replace(/[”’)\]]+$/u, '')
   return before === '' || before.endsWith('.') || (/[?!]$/u.test(before) && out.slice(-2).some(a => a.stopped))
 }
 
 /** The first letter raised, particles and abbreviations included. */
-export const raise = (text: string): string => text.replace(/^([^\p{L}\p{N}]*)(\p{Ll})/u, (_, lead: string, c: string) => lead + c.toUpperCase())
+export function raise(text: string): string {
+  const first = text.charCodeAt(0)
+  if (first >= 65 && first <= 90) return text
+  return text.replace(/^([^\p{L}\p{N}]*)(\p{Ll})/u, (_, lead: string, c: string) => lead + c.toUpperCase())
+}
 
 /** The first letter of a note or sentence raised. */
-export function raised(atoms: readonly Atom[]): Atom[] {
+export function raised(atoms: readonly Atom[]): readonly Atom[] {
   const at = atoms.findIndex(a => /[\p{L}\p{N}]/u.test(a.text))
-  return atoms.map((a, i) => (i === at ? { ...a, text: raise(a.text) } : a))
+  const text = at < 0 ? '' : raise(atoms[at]!.text)
+  if (at < 0 || text === atoms[at]!.text) return atoms
+  return atoms.map((atom, i) => (i === at ? { ...atom, text } : atom))
 }
 
 /** The text of atoms without any treatment. */

@@ -26,7 +26,7 @@ export function setTitle(title: string, setting: TitleSetting): SetTitle {
 
 /** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
 function spaced(title: string): string {
-  const single = title.trim().replace(/\s+/gu, ' ')
+  const single = /\s\s|[^\S ]/u.test(title) ? title.trim().replace(/\s+/gu, ' ') : title.trim()
   return single.endsWith('.') ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '') : single
 }
 
@@ -61,6 +61,7 @@ export function mainTitle(title: string): string {
 /** Tags opened in a cut title are closed again. */
 function balance(title: string): string {
   let out = title.trim()
+  if (!out.includes('<')) return out
   for (const tag of ['i', 'b', 'span', 'em']) {
     const opens = out.match(new RegExp(`<${tag}[ >]`, 'giu'))?.length ?? 0
     const closes = out.match(new RegExp(`</${tag}>`, 'giu'))?.length ?? 0

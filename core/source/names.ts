@@ -55,6 +55,17 @@ export interface InitialStyle {
  * Source: APA 7, 9.8; NLM Citing Medicine 2, Appendix F.
  */
 export function initials(given: string, style: InitialStyle): string {
+  const known = keptInitials.get(given)
+  if (known?.style === style) return known.text
+  const text = setInitials(given, style)
+  if (keptInitials.size >= 10_000) keptInitials.clear()
+  keptInitials.set(given, { style, text })
+  return text
+}
+/** The same given names come again and again: what they became in the style that asked last is kept. */
+const keptInitials = new Map<string, { style: InitialStyle, text: string }>()
+
+function setInitials(given: string, style: InitialStyle): string {
   const words = given.trim().replace(/\.(?=\p{L})/gu, '. ').split(/\s+/u).filter(Boolean)
   const out: string[] = []
   for (const word of words) {

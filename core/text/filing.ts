@@ -12,6 +12,8 @@ export const fold = (text: string): string => foldWords(text).replace(/\s+/gu, '
 
 /** The same, words kept apart. */
 export function foldWords(text: string): string {
+  // Most words are plain letters and spaces: nothing in them has to be looked up.
+  if (/^[A-Za-z0-9 .,:-]*$/.test(text)) return text.toLowerCase().replace(/[^a-z0-9]+/g, ' ').trim()
   return stripRich(text).toLowerCase().replace(/[ßæœøłđðþı]/gu, c => SPECIAL[c]!).normalize('NFKD').replace(/\p{M}/gu, '')
     .replace(/&/gu, ' and ').replace(/['’]/gu, '').replace(/[^\p{L}\p{N}]+/gu, ' ').trim()
 }

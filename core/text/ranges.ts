@@ -13,15 +13,27 @@ export type RangeStyle =
 
 const RANGE = /([\p{L}.]*?)(\d+)(\p{L}*)\s*(?:-{1,3}|[\u2010-\u2015])\s*([\p{L}.]*?)(\d+)(\p{L}*)/gu
 
+const ONE_NUMBER = /^\d+$/
+const TWO_NUMBERS = /^(\d+)[-\u2013](\d+)$/
+
+/** Two numbers as a range; one already shortened by its source ("101-9") is completed before it is set anew. */
+function setPair(first: string, last: string, style: RangeStyle, dash: string): string {
+  const full = last.length < first.length ? first.slice(0, first.length - last.length) + last : last
+  return first + dash + (Number(full) <= Number(first) ? last : shorten(first, full, style))
+}
+
 /** Sets every range in a list of pages or locators. Words ("e0417", "A4", "xii–xx") pass untouched. */
 export function setRange(input: string, style: RangeStyle, dash: string): string {
+  if (ONE_NUMBER.test(input)) return input
+  const plain = TWO_NUMBERS.exec(input)
+  if (plain) return setPair(plain[1]!, plain[2]!, style, dash)
   const text = input.trim().replace(/\s*,\s*/gu, ', ')
   // Roman numerals and lettered pages: only the dash is set.
   const words = text.replace(/([ivxlcdm]+)\s*(?:-{1,3}|[\u2010-\u2015])\s*([ivxlcdm]+)(?!\p{L})/giu, `$1${dash}$2`)
   return words.replace(RANGE, (whole, lead1: string, first: string, tail1: string, lead2: string, last: string, tail2: string) => {
     if (tail1 || (lead1 && lead2 !== lead1 && lead2) || whole.includes(':'))
       return `${lead1}${first}${tail1}${dash}${lead2}${last}${tail2}`
-    // A range already shortened by its source ("101-9") is completed before it is set anew.
+    if (!lead1 && !lead2) return setPair(first, last, style, dash) + tail2
     const full = last.length < first.length ? first.slice(0, first.length - last.length) + last : last
     if (Number(full) <= Number(first)) return `${lead1}${first}${dash}${lead2}${last}${tail2}`
     return `${lead1}${first}${dash}${lead1 ? lead2 : ''}${shorten(first, full, style)}${tail2}`
@@ -29,7 +41,7 @@ export function setRange(input: string, style: RangeStyle, dash: string): string
 }
 
 /** Whether a locator or page field names more than one place ("12-15", "3, 7", "12 and 14"). */
-export const isPlural = (input: string): boolean => /\d\p{L}*\s*(?:[-\u2010-\u2015,&]|and\b)\s*\p{L}*\d|[ivxlcdm]\s*[-\u2010-\u2015]\s*[ivxlcdm]/iu.test(input)
+export const isPlural = (input: string): boolean => !ONE_NUMBER.test(input) && /\d\p{L}*\s*(?:[-\u2010-\u2015,&]|and\b)\s*\p{L}*\d|[ivxlcdm]\s*[-\u2010-\u2015]\s*[ivxlcdm]/iu.test(input)
 
 function shorten(first: string, last: string, style: RangeStyle): string {
   if (style === 'full' || first.length !== last.length || first.length < (style === 'minimal' ? 2 : 3)) return last
