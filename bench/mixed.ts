@@ -14,7 +14,7 @@ const inBook = { 'ISBN': '978-5-5555-0101-5', 'number-of-pages': '312' }
 const pick = (i: number, salt: number, n: number): number => ((i * 2654435761 + salt * 40503) >>> 7) % n
 
 function title(i: number): string {
-  const words = [`No. ${i}`, ...Array.from({ length: 5 + pick(i, 1, 6) }, (_, at) => WORDS[pick(i, at + 2, WORDS.length)]!)]
+  const words = Array.from({ length: 5 + pick(i, 1, 6) }, (_, at) => WORDS[pick(i, at + 2, WORDS.length)]!)
   return `${words.join(' ')}${pick(i, 20, 3) ? '' : `: Part ${i} of a History`}`
 }
 const person = (i: number, salt: number) => ({ family: `${PEOPLE[pick(i, salt, PEOPLE.length)]!}`, given: GIVEN[pick(i, salt + 1, GIVEN.length)]! })

@@ -8,21 +8,24 @@ import { setNames, type NameOptions } from './names'
 import { firstWords, nounPhrase, setTitle } from './titles'
 import { formOf } from './values/people'
 import { capitalsFor } from './values/titles'
-import { NOTHING_TOLD, printed, type Telling, type Work } from './work'
+import { NOTHING_TOLD, printed, type SetEntry, type Telling, type Work } from './work'
 
-/** A list entry, and the words of its titles whose capital could not be decided. */
-export interface SetEntry { runs: Run[], unsure: readonly string[] }
+export type { SetEntry } from './work'
 
 /** The list entry of a work, or null where the style never lists its kind. Set once for each letter or sign it is asked with. */
 export function setEntry(work: Work, telling: Telling = NOTHING_TOLD, repeated?: string): SetEntry | null {
   if (!isListed(work)) return null
-  return work.keep(`entry ${telling.yearLetter ?? ''} ${repeated ?? ''} ${telling.locator ? JSON.stringify(telling.locator) : ''}`, () => {
-    const unsure = new Set<string>()
-    const told = { ...(telling.yearLetter ? { yearLetter: telling.yearLetter } : {}), ...(telling.locator ? { locator: telling.locator } : {}), unsure }
-    const atoms = printed(work.kind.entry, work, told)
-    return { runs: ended(repeated === undefined ? atoms : repeatName(atoms, work, repeated), work.kind.style), unsure: [...unsure] }
-  })
+  const { yearLetter } = telling
+  if (!yearLetter && repeated === undefined) return work.entry ??= newEntry(work, undefined, undefined)
+  return work.keep(`entry ${yearLetter ?? ''} ${repeated ?? ''}`, () => newEntry(work, yearLetter, repeated))
 }
+
+function newEntry(work: Work, yearLetter: string | undefined, repeated: string | undefined): SetEntry {
+  const unsure = new Set<string>()
+  const atoms = printed(work.kind.entry, work, yearLetter ? { yearLetter, unsure } : { unsure })
+  return { runs: ended(repeated === undefined ? atoms : repeatName(atoms, work, repeated), work.kind.style), unsure: unsure.size ? [...unsure] : CERTAIN }
+}
+const CERTAIN: readonly string[] = []
 
 /** The list entry of a source alone, as runs; null where its kind is never listed. `unsure` collects doubtful capitals. */
 export function listEntry(style: Style, source: Source, options: { unsure?: Set<string> } = {}): Run[] | null {
@@ -34,8 +37,8 @@ export function listEntry(style: Style, source: Source, options: { unsure?: Set<
 /** Lines end with a full stop, except after an address in the styles that leave it bare. */
 function ended(atoms: Atom[], style: Style): Run[] {
   const field = atoms.findLast(a => a.field)?.field
-  const bare = field !== undefined && style.list.noStopAfter.includes(field)
-  return setLine(bare ? atoms : [...atoms, STOP], style)
+  if (field === undefined || !style.list.noStopAfter.includes(field)) atoms.push(STOP)
+  return setLine(atoms, style)
 }
 
 /** The names of the entry before are not printed again where the style has a sign for them. */
@@ -54,12 +57,15 @@ export function noteAtoms(work: Work, telling: Telling, short: boolean): Atom[] 
 /** A note of one work alone, ended and begun as a note is; null in styles without notes. */
 export function noteAlone(work: Work, telling: Telling, short: boolean): Run[] | null {
   if (work.kind.style.citation.system !== 'notes') return null
-  return setLine(raised([...noteAtoms(work, telling, short), STOP]), work.kind.style)
+  const atoms = noteAtoms(work, telling, short)
+  atoms.push(STOP)
+  return setLine(raised(atoms), work.kind.style)
 }
 
 /** What stands for the author in the text: names, a newspaper, or the title in its dress. */
 export function authorInText(work: Work, narrative: boolean, telling: Telling): Atom[] {
   if (telling.abbreviate || telling.introduce) return sayAuthor(work, narrative, telling)
+  if (!telling.later && !telling.tellApart && !telling.atLeast) return narrative ? work.inSentence ??= sayAuthor(work, true, telling) : work.inParentheses ??= sayAuthor(work, false, telling)
   const key = `${narrative ? 'narrative' : 'names'} ${telling.later ? 'later' : ''} ${telling.tellApart ? 'apart' : ''} ${telling.atLeast ?? ''}`
   return work.keep(key, () => sayAuthor(work, narrative, telling))
 }

@@ -19,6 +19,18 @@ export interface Atom extends Run {
 
 export interface Punctuation { stopsInside: boolean, commaAfterQuestion: boolean }
 
+/** The same atom with other words. */
+function withText(atom: Atom, text: string): Atom {
+  const copy: Atom = { text, part: atom.part, rules: atom.rules }
+  if (atom.field !== undefined) copy.field = atom.field
+  if (atom.italic !== undefined) copy.italic = atom.italic
+  if (atom.bold !== undefined) copy.bold = atom.bold
+  if (atom.superscript !== undefined) copy.superscript = atom.superscript
+  if (atom.smallCaps !== undefined) copy.smallCaps = atom.smallCaps
+  if (atom.closes !== undefined) copy.closes = atom.closes
+  return copy
+}
+
 /** Text of the template's or the style's own, between answers. */
 export const glue = (text: string): Atom => ({ text, part: 'glue', rules: [] })
 /** Ends an entry or note with a full stop unless it has one. */
@@ -29,10 +41,10 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
   for (const given of atoms) {
     let atom = given
     if (!atom.text) continue
-    if (atom.sentence && startsSentence(out)) atom = { ...atom, text: raise(atom.text) }
+    if (atom.sentence && startsSentence(out)) atom = withText(atom, raise(atom.text))
     const lead = atom.text[0]!
     if (atom.part === 'glue' && isMark(lead)) atom = join(out, atom, lead, rules)
-    if (atom.text[0] === ' ' && endsInSpace(out)) atom = { ...atom, text: atom.text.slice(1) }
+    if (atom.text[0] === ' ' && endsInSpace(out)) atom = withText(atom, atom.text.slice(1))
     if (atom.text) out.push(atom)
   }
   return out.map(plainRun)
@@ -62,7 +74,7 @@ function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation): Atom {
   while (out.at(-1 - quotes)?.closes) quotes++
   const at = out.length - quotes - 1
   const last = out[at]
-  if (!last) return quotes ? atom : { ...atom, text: atom.text.slice(1).trimStart() }
+  if (!last) return quotes ? atom : withText(atom, atom.text.slice(1).trimStart())
   const ending = last.text.slice(-1)
   // A quotation inside the title may end where the title ends: ‘Neither Land nor Sea’”.
   const inner = (ending === '’' || ending === '”') && last.part !== 'glue' ? closingQuotes(out, at) : ''
@@ -70,8 +82,8 @@ function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation): Atom {
   const previous = inner ? core.slice(-1) : ending
   const asks = previous === '?' || previous === '!'
   const drop = lead === previous || (lead === '.' && (asks || previous === '…')) || (lead === ',' && asks && !rules.commaAfterQuestion)
-  const rest: Atom = { ...atom, text: atom.text.slice(1) }
   if (drop) {
+    const rest = withText(atom, atom.text.slice(1))
     if (lead === '.') {
       if (rest.text) rest.stopped = true
       else out[out.length - 1] = { ...out.at(-1)!, stopped: true }
@@ -80,8 +92,8 @@ function join(out: Atom[], atom: Atom, lead: string, rules: Punctuation): Atom {
   }
   if ((quotes || inner) && rules.stopsInside && (lead === '.' || lead === ',')) {
     const mark: Atom = { ...glue(lead), ...(atom.italic ? { italic: true } : {}) }
-    out.splice(at, 1, { ...last, text: core }, mark, ...(inner ? [{ ...last, text: inner }] : []))
-    return rest
+    out.splice(at, 1, withText(last, core), mark, ...(inner ? [withText(last, inner)] : []))
+    return withText(atom, atom.text.slice(1))
   }
   return atom
 }

@@ -19,13 +19,15 @@ function filingName(work: Work): string {
 }
 
 /** Names, then date and title or title and date; no date first, in press last (APA 7, 9.46). */
-const filingKey = (work: Work): readonly (string | number)[] => work.keep('filing', () => {
+const filingKey = (work: Work): readonly (string | number)[] => work.filing ??= makeKey(work)
+
+function makeKey(work: Work): readonly (string | number)[] {
   const date = work.issued?.start
   const title = foldTitle(work.text('title'))
   const year = date ? date.year : work.has('status') ? 9999 : -9999
   const rest = work.kind.style.list.then === 'year' ? [year, date?.month ?? 0, date?.day ?? 0, title] : [title, year]
   return [filingName(work), ...rest]
-})
+}
 
 /** Which of two works stands first; never neither: at last their ids decide. */
 export function compareEntries(a: Entry, b: Entry): number {

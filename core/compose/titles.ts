@@ -76,7 +76,7 @@ const FUNCTION = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or',
   'that', 'which', 'who', 'whose', 'whom', 'where', 'how', 'why', 'what', 'is', 'are', 'was', 'were', 'be', 'can', 'do', 'does', 'did', 'has', 'have', 'had', 'will'])
 const CUTTERS = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because'])
 
-const bare = (word: string): string => word.replace(/<[^>]+>/gu, '').replace(/[^\p{L}\p{N}.'’-]/gu, '').toLowerCase()
+const bare = (word: string): string => /^[A-Za-z]+$/.test(word) ? word.toLowerCase() : word.replace(/<[^>]+>/gu, '').replace(/[^\p{L}\p{N}.'’-]/gu, '').toLowerCase()
 
 /**
  * A short title by first words, as of a Chicago note: the main title without its article; if longer than four words, up to the first

@@ -9,6 +9,7 @@ import type { Source } from '../source/model'
 import { isNamed, type Name } from '../source/names'
 import type { Locator } from '../source/locators'
 import type { Layout, Style } from '../styles/schema'
+import type { Run } from '../text/runs'
 import type { Atom } from './line'
 import type { Printer } from './printer'
 import type { SetTitle } from './titles'
@@ -31,6 +32,9 @@ export interface Telling {
   unsure?: Set<string>
 }
 export const NOTHING_TOLD: Telling = {}
+
+/** A list entry, and the words of its titles whose capital could not be decided. */
+export interface SetEntry { runs: Run[], unsure: readonly string[] }
 
 /** A kind as a style sets it: its row, its layout, and the layout's printers. */
 export interface KindSetting {
@@ -63,8 +67,14 @@ export class Work {
   private readonly group: string
   /** Titles set so far, by the number of their setting (titles.ts). */
   readonly titles: (SetTitle | undefined)[] = []
-  /** What was computed of it once and is asked for again (the author in the text, what it files under). */
-  readonly kept = new Map<string, unknown>()
+  /** Its list entry, and its author in the text, as they are when nothing else has to be told. */
+  entry: SetEntry | undefined
+  inSentence: Atom[] | undefined
+  inParentheses: Atom[] | undefined
+  /** What it files under (order.ts). */
+  filing: readonly (string | number)[] | undefined
+  /** What else was computed of it once and is asked for again (a form told apart, a short title). */
+  private kept: Map<string, unknown> | undefined
 
   constructor(readonly kind: KindSetting, readonly source: Source) {
     const fields = source.fields as Record<FieldName, string | readonly Name[] | SourceDate | undefined>
@@ -103,9 +113,10 @@ export class Work {
 
   /** What is worth computing once: the first call computes. */
   keep<T>(key: string, make: () => T): T {
-    if (this.kept.has(key)) return this.kept.get(key) as T
+    const all = this.kept ??= new Map<string, unknown>()
+    if (all.has(key)) return all.get(key) as T
     const made = make()
-    this.kept.set(key, made)
+    all.set(key, made)
     return made
   }
 

@@ -3,7 +3,7 @@
  * What is wrong with one source does not keep the rest from being done; each problem says where, what, and what to do.
  */
 import { z } from 'zod'
-import { compose, composeAlone, type Citation } from '../compose/compose'
+import { compose, composeAlone, filingOrder, type Citation } from '../compose/compose'
 import { cslItemSchema, fromCsl, type CslItem } from '../source/csl'
 import { isEmpty, type Source } from '../source/model'
 import { labelSchema } from '../source/locators'
@@ -76,26 +76,27 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
     const forms = composeAlone(style, source)
     return [source.id, { reference: forms.reference && write(forms.reference), parenthetical: write(forms.parenthetical), narrative: write(forms.narrative), note: forms.note && write(forms.note), shortNote: forms.shortNote && write(forms.shortNote) }]
   }))
-  const composed = compose(style, sources, { citations, alsoList: citations.length ? job.alsoList : [] })
-  // With no citations all sources are listed, each as if it stood alone.
-  const list = job.citations.length ? composed.list.map(entry => write(entry.runs)) : listAlone(style, sources).map(id => alone[id]!.reference!)
-  return { result: { style: style.id, citations: composed.citations.map(write), notes: composed.notes.map(write), list, sources: alone }, problems }
-}
-
-function listAlone(style: NonNullable<ReturnType<typeof styleOf>>, sources: readonly Source[]): string[] {
-  return compose(style, sources, { citations: [], alsoList: sources.map(s => s.id) }).list.map(entry => entry.id)
+  if (!job.citations.length) {
+    // With no citations all sources are listed, each as if it stood alone.
+    const list = filingOrder(style, sources).flatMap(id => alone[id]!.reference ?? [])
+    return { result: { style: style.id, citations: [], notes: [], list, sources: alone }, problems }
+  }
+  const composed = compose(style, sources, { citations, alsoList: job.alsoList })
+  return { result: { style: style.id, citations: composed.citations.map(write), notes: composed.notes.map(write), list: composed.list.map(entry => write(entry.runs)), sources: alone }, problems }
 }
 
 export function readSources(items: readonly unknown[], where: string, problems: Problem[]): Source[] {
   const out: Source[] = []
+  const ids = new Set<string>()
   items.forEach((item, i) => {
     const parsed = cslItemSchema.safeParse(item)
     const id = (item as { id?: unknown } | null)?.id
     const at = `${where}.sources[${i}]${typeof id === 'string' ? ` (${id})` : ''}`
     if (!parsed.success) { problems.push(...issueText(parsed.error, at)); return }
     const source = fromCsl(parsed.data as CslItem)
-    if (out.some(other => other.id === source.id)) { problems.push({ where: at, what: `the id "${source.id}" is used twice; the first is kept.` }); return }
+    if (ids.has(source.id)) { problems.push({ where: at, what: `the id "${source.id}" is used twice; the first is kept.` }); return }
     if (isEmpty(source)) problems.push({ where: at, what: 'the source has no field; give at least a title or an author.' })
+    ids.add(source.id)
     out.push(source)
   })
   return out

@@ -67,7 +67,10 @@ export function kindOfCsl(item: Record<string, unknown>): KindId {
 
 export function fromCsl(item: CslItem): Source {
   const fields: Record<string, unknown> = {}
-  for (const name of FIELD_NAMES) {
+  for (const property of Object.keys(item)) {
+    const name = FIELD_OF.get(property)
+    // A field may be spelt in several ways: the schema's own comes first, whatever their order.
+    if (name === undefined || fields[name] !== undefined) continue
     const value = readProperty(name, item)
     if (value !== undefined) fields[name] = value
   }
@@ -93,6 +96,9 @@ export function toCsl(source: Source): CslItem {
 
 /** Other spellings of a property that the schema has had. */
 const ALIASES: Partial<Record<FieldName, string[]>> = { event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'] }
+
+/** The field that a property is read into. */
+const FIELD_OF = new Map<string, FieldName>(FIELD_NAMES.flatMap(name => [FIELDS[name].csl, ...(ALIASES[name] ?? [])].map(property => [property, name] as const)))
 
 function readProperty(name: FieldName, item: Record<string, unknown>): string | Name[] | SourceDate | undefined {
   const property = [FIELDS[name].csl, ...(ALIASES[name] ?? [])].find(p => item[p] !== undefined && item[p] !== null)

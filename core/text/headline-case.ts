@@ -18,25 +18,18 @@ const PREFIXES = new Set(['anti', 'co', 'counter', 'de', 'extra', 'hyper', 'inte
 
 /** Sets the words of a title in headline capitals, in place. */
 export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shouting: boolean): void {
-  const at = tokens.flatMap((token, i) => (token.word ? [i] : []))
-  at.forEach((i, n) => {
-    const token = tokens[i]!
+  const words = tokens.filter(token => token.word)
+  words.forEach((token, n) => {
     if (token.kept) return
-    const next = at[n + 1]
-    const following = next === undefined ? undefined : tokens[next]!
+    const following = words[n + 1]
     const edge = token.unit !== undefined || following === undefined || following.unit !== undefined
     const facts = factsOf(token.text)
     if (!shouting && facts.ownCapitals && !facts.hyphenated) return
     const given = shouting ? facts.fixed ?? facts.lower : token.text
-    const adjacent = next !== undefined && onlySpace(tokens, i + 1, next)
-    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(tokens[at[n - 1]!]!.text.toLowerCase())
+    const adjacent = following?.adjacent === true
+    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase())
     token.text = edge || verb ? capitalCompound(given, rule, true) : headlineWord(given, rule, following?.text, adjacent)
   })
-}
-
-function onlySpace(tokens: readonly Token[], from: number, to: number): boolean {
-  for (let i = from; i < to; i++) if (!/\s/u.test(tokens[i]!.text)) return false
-  return true
 }
 
 function headlineWord(word: string, rule: HeadlineRule, next: string | undefined, adjacent: boolean): string {

@@ -30,17 +30,26 @@ export const plain = (runs: readonly Run[]): string => runs.map(run => run.text)
  * Neighbouring runs of one treatment share one pair of marks.
  */
 export function toMarkup(runs: readonly Run[]): string {
-  return merged(runs).map((run) => {
-    if (!run.text) return ''
-    // Marks stand against the words, never against the space beside them.
-    const [, before, core, after] = /^(\s*)(.*?)(\s*)$/su.exec(run.text)!
-    let text = core!
-    if (!text) return run.text
-    if (run.superscript) text = `^${text}^`
-    if (run.bold) text = `**${text}**`
-    if (run.italic) text = `*${text}*`
-    return before + text + after
-  }).join('')
+  let out = ''
+  for (let i = 0; i < runs.length; i++) {
+    const run = runs[i]!
+    let { text } = run
+    while (i + 1 < runs.length && (sameMarks(run, runs[i + 1]!) || !runs[i + 1]!.text)) text += runs[++i]!.text
+    out += run.italic || run.bold || run.superscript ? markedUp(text, run) : text
+  }
+  return out
+}
+
+/** Marks stand against the words, never against the space beside them. */
+function markedUp(text: string, { italic, bold, superscript }: Marks): string {
+  let core = text.trim()
+  if (!core) return text
+  const from = text.indexOf(core)
+  const [before, after] = [text.slice(0, from), text.slice(from + core.length)]
+  if (superscript) core = `^${core}^`
+  if (bold) core = `**${core}**`
+  if (italic) core = `*${core}*`
+  return before + core + after
 }
 
 const escapes: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' }

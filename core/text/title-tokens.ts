@@ -12,6 +12,8 @@ export interface Token {
   /** Its capitals are not to be touched. */
   kept: boolean
   unit?: Unit
+  /** Nothing but space stands between it and the word before. */
+  adjacent?: boolean
 }
 
 const OTHER = 0
@@ -54,33 +56,45 @@ function wordEnd(text: string, from: number): number {
 }
 
 export function tokenise(segments: readonly Segment[]): Token[] {
-  const throughout = segments.every(s => s.italic || !s.text.trim())
+  const throughout = segments.length > 1 && segments.every(s => s.italic || !s.text.trim())
   const tokens: Token[] = []
-  // The last mark or word before, and whether a space has stood since.
+  // The last mark or word before, whether a space has stood since, and whether only spaces have since the last word.
   let mark = ''
   let spaced = false
-  segments.forEach((segment, index) => {
+  let adjacent = false
+  for (const [index, segment] of segments.entries()) {
     const { text } = segment
     // Italics inside a title are a species, a ship, a title: they have capitals of their own.
-    const kept = Boolean(segment.kept || (segment.italic && !throughout))
+    const kept = Boolean(segment.kept || (segment.italic && !throughout && segments.length > 1))
+    let gap = 0
     let at = 0
     while (at < text.length) {
       const code = text.codePointAt(at)!
       const found = classOf(code)
-      const end = found === LETTER ? wordEnd(text, at) : at + (code > 0xFFFF ? 2 : 1)
-      const piece = text.slice(at, end)
-      at = end
-      if (found === LETTER) {
-        const unit = unitAfter(mark, spaced)
-        const token: Token = { text: piece, word: true, segment: index, kept }
-        if (unit) token.unit = unit
-        tokens.push(token)
+      if (found !== LETTER) {
+        const next = at + (code > 0xFFFF ? 2 : 1)
+        if (found === SPACE) spaced = true
+        else {
+          adjacent = false
+          if (found !== QUOTE && code !== 0x2019 && code !== 0x27) { mark = text.slice(at, next); spaced = false }
+        }
+        at = next
+        continue
       }
-      else tokens.push({ text: piece, word: false, segment: index, kept })
-      if (found === SPACE) spaced = true
-      else if (found !== QUOTE && piece !== '’' && piece !== '\'') { mark = piece; spaced = false }
+      if (at > gap) tokens.push({ text: text.slice(gap, at), word: false, segment: index, kept })
+      gap = wordEnd(text, at)
+      const token: Token = { text: text.slice(at, gap), word: true, segment: index, kept }
+      const unit = unitAfter(mark, spaced)
+      if (unit) token.unit = unit
+      if (adjacent) token.adjacent = true
+      tokens.push(token)
+      mark = 'word'
+      spaced = false
+      adjacent = true
+      at = gap
     }
-  })
+    if (at > gap) tokens.push({ text: text.slice(gap), word: false, segment: index, kept })
+  }
   return tokens
 }
 
@@ -94,6 +108,11 @@ function unitAfter(mark: string, spaced: boolean): Unit | undefined {
 
 /** Tokens as segments again, treatments as they were. */
 export function joined(tokens: readonly Token[], segments: readonly Segment[]): Segment[] {
+  if (segments.length === 1) {
+    let text = ''
+    for (const token of tokens) text += token.text
+    return [{ ...segments[0]!, text }]
+  }
   const out = segments.map(s => ({ ...s, text: '' }))
   for (const token of tokens) out[token.segment]!.text += token.text
   return out

@@ -13,9 +13,11 @@ function year(style: Style, item: Item): Atom[] {
   return parsePattern(pattern, SLOTS.firstPublished).flatMap(piece => ('text' in piece ? [glue(piece.text)] : set(piece.slot === 'first' ? '{first}' : '{year!}')))
 }
 
-function yearAndPlace(style: Style, item: Item): Atom[] {
+function yearAndPlace(style: Style, item: Item, out: Atom[]): void {
+  out.push(...year(style, item))
   const where = place(item)
-  return [...year(style, item), ...(where.length ? [glue(style.citation.beforeLocator), ...where] : []), ...after(item)]
+  if (where.length) out.push(glue(style.citation.beforeLocator), ...where)
+  if (item.suffix) out.push(...after(item))
 }
 
 export const authorDate = (style: Style, items: readonly Item[], form: Form): Atom[] =>
@@ -23,14 +25,19 @@ export const authorDate = (style: Style, items: readonly Item[], form: Form): At
 
 function inSentence(style: Style, items: readonly Item[]): Atom[] {
   const { open, close } = style.citation
-  return items.flatMap((item, i) => {
-    const between = joint(style, i, items.length)
+  const out: Atom[] = []
+  items.forEach((item, i) => {
+    out.push(...joint(style, i, items.length))
     const own = unlisted(item, 'narrative')
-    if (own) return [...between, ...own]
+    if (own) { out.push(...own); return }
     // In a sentence a group's abbreviation goes into the parentheses with the year (APA 7, 8.21).
     const shorts = item.introduce ? item.work.names('author').filter(name => name.short && item.introduce!.has(name.literal ?? '')).map(name => name.short) : []
-    return [...between, ...before(style, item), ...sayAuthor(item, true), glue(' '), glue(open), ...(shorts.length ? [glue(`${shorts.join(', ')}, `)] : []), ...yearAndPlace(style, item), glue(close)]
+    out.push(...before(style, item), ...sayAuthor(item, true), glue(' '), glue(open))
+    if (shorts.length) out.push(glue(`${shorts.join(', ')}, `))
+    yearAndPlace(style, item, out)
+    out.push(glue(close))
   })
+  return out
 }
 
 function inParentheses(style: Style, items: readonly Item[], withoutAuthor: boolean): Atom[] {
@@ -49,11 +56,14 @@ function inParentheses(style: Style, items: readonly Item[], withoutAuthor: bool
     previous = name
     if (i > 0) out.push(shared === undefined ? glue(rules.between) : { ...glue(shared), rules: ['author.shared'] })
     if (own) { out.push(...before(style, item), ...own, ...after(item)); return }
-    if (shared !== undefined) { out.push(...yearAndPlace(style, item)); return }
+    if (shared !== undefined) { yearAndPlace(style, item, out); return }
     const separator = !item.work.dated && rules.beforeNoYear ? rules.beforeNoYear : rules.beforeYear
-    out.push(...before(style, item), ...who, ...(who.length ? [glue(separator)] : []), ...yearAndPlace(style, item))
+    out.push(...before(style, item), ...who)
+    if (who.length) out.push(glue(separator))
+    yearAndPlace(style, item, out)
   })
-  return [...out, glue(rules.close)]
+  out.push(glue(rules.close))
+  return out
 }
 
 /** Works in the order of the list, unless words before one of them hold it in its place. */
