@@ -33,7 +33,7 @@ describe('jobs', () => {
     expect(runJob({ style: 'chicago-17-notes', sources: [BOOK], citations, houseRules: [ibid] }).result!.notes[1]).toBe('Ibid., 5.')
     expect(runJob({ style: 'chicago-17-notes', sources: [BOOK], citations }).result!.notes[1]).toBe('Tremayne, *Working the Tide*, 5.')
     expect(runJob({ style: 'chicago-18-notes', sources: [BOOK], citations, houseRules: [{ path: 'citation.notes.firstShort', value: true }] }).result!.notes[0]).toBe('Tremayne, *Working the Tide*, 4.')
-    expect(runJob({ style: 'apa-7', sources: [BOOK], citations, houseRules: [ibid] }).problems[0]!.what).toContain('nothing at "citation.notes.ibid"')
+    expect(runJob({ style: 'apa-7', sources: [BOOK], citations, houseRules: [ibid] }).problems[0]!.what).toContain('"citation.notes.ibid" cannot be "Ibid." in apa-7; the change was left out: there is nothing there')
   })
   it('numbers by the alphabet where house rules ask', () => {
     const other = { ...BOOK, id: 'a', author: [{ family: 'Aldous', given: 'Henry' }] }

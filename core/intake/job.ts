@@ -59,7 +59,7 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
     return change.success ? [change.data] : []
   })
   const { style, refused } = changes.length ? withChanges(plainStyle, changes) : { style: plainStyle, refused: [] }
-  for (const change of refused) problems.push({ where: `${where}.houseRules`, what: `${plainStyle.id} has nothing at "${change.path}" that can be ${JSON.stringify(change.value)}; the change was left out.` })
+  for (const { change, what } of refused) problems.push({ where: `${where}.houseRules`, what: `"${change.path}" cannot be ${JSON.stringify(change.value)} in ${plainStyle.id}; the change was left out: ${what}.` })
   const sources = readSources(job.sources, where, problems)
   const known = new Set(sources.map(s => s.id))
   const citations = job.citations.map((raw, i): Citation => {

@@ -1,7 +1,7 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_US, SPACED, YEAR } from './shared'
+import { ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
@@ -64,7 +64,7 @@ export const acs: Style = {
     'chapter': { what: '{title}', inside: '[In *{container}*[, {edition}][; {inside.makers}]]{&; }{@imprint}[; Vol. {volume}][; {pp}]' },
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },
     'social-post': { what: '{title}', inside: '*{container}*[, {date}]' },
-    'report': { what: '*{title}*', inside: '', entry: '{lead}{&. }*{title}*[; <genre?{genre}|Report> {number}][; {@imprint}][. {@link}]' },
+    'report': { entry: '{lead}{&. }*{title}*[; <genre?{genre}|Report> {number}][; {@imprint}][. {@link}]' },
     'standard': { entry: '{lead}{&. }*{title}*[; {number}][; {@imprint}][. {@link}]' },
     'map': { entry: '{lead}{&. }*{title}* ⟦{description}⟧[; {publisher.other}{&, }{date}][. {@link}]' },
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
@@ -89,10 +89,10 @@ export const acs: Style = {
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials; names are separated by semicolons and all are listed.', source: guide('4.3 Author names') },
-    'names.initials': { says: 'Initials take stops and spaces.', source: guide('4.3 Author names') },
+    'names.initials': { says: `Initials ${SAYS.initials}.`, source: guide('4.3 Author names') },
     'role': { says: 'Editors and others are named after the title with their role.', source: guide('4.3 Books') },
     'date': { says: 'A journal’s year is bold; other dates follow the publisher or site.', source: guide('4.3 Journals') },
-    'date.inpress': { says: 'Accepted but not yet published: in press.', source: guide('4.3 Journals') },
+    'date.inpress': { says: 'Accepted but not yet published: {terms.inPress}.', source: guide('4.3 Journals') },
     'date.accessed': { says: 'An undated page gives the day it was read, in parentheses.', source: guide('4.3 Websites') },
     'title.headline': { says: 'Titles take headline capitals; prepositions stay lower, the To of an infinitive rises.', source: guide('Title capitalization') },
     'title.asgiven': { says: 'The name keeps its own capitals.', source: guide('4.3 Websites') },
@@ -100,7 +100,7 @@ export const acs: Style = {
     'container.abbreviated': { says: 'Journal titles are abbreviated and italic.', source: guide('4.3 Journals') },
     'volume': { says: 'Volume: italic.', source: guide('4.3 Journals') },
     'issue': { says: 'Issue: in parentheses after the volume, with a space.', source: guide('4.3 Journals') },
-    'pages.range': { says: 'Page ranges are given in full with an en dash.', source: guide('4.3 Journals') },
+    'pages.range': { says: `Page ranges ${SAYS.range} with ${SAYS.dash}.`, source: guide('4.3 Journals') },
     'edition': { says: 'An edition other than the first follows the title.', source: guide('4.3 Books') },
     'publisher': { says: 'The publisher, then the year.', source: guide('4.3 Books') },
     'link.doi': { says: 'A DOI is printed as a link.', source: guide('4.3 DOIs') },

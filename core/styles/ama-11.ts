@@ -1,7 +1,7 @@
 /** AMA 11: AMA Manual of Style, 11th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_US, YEAR } from './shared'
+import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -86,26 +86,26 @@ export const ama11: Style = {
   },
   rules: {
     'names.inverted': { says: 'Surname first, then initials with neither comma nor stops.', source: 'AMA 11, 3.7' },
-    'names.initials': { says: 'Initials run together without stops.', source: 'AMA 11, 3.7' },
+    'names.initials': { says: `Initials ${SAYS.initials}.`, source: 'AMA 11, 3.7' },
     'names.joined': { says: 'Names are separated by commas alone.', source: 'AMA 11, 3.7' },
-    'names.shortened': { says: 'Up to six authors; more become the first three and et al.', source: 'AMA 11, 3.7' },
+    'names.shortened': { says: 'Up to {names.lead.etAl.from:less-one-words} authors; more become the first {names.lead.etAl.keep:words} and {names.lead.etAl.text}', source: 'AMA 11, 3.7' },
     'role': { says: 'Editors and others are named with their role.', source: 'AMA 11, 3.12.3' },
     'date': { says: 'Journals and books give the year; pages and news the whole date.', source: 'AMA 11, 3.11, 3.15' },
-    'date.inpress': { says: 'Accepted but not yet published: In press.', source: 'AMA 11, 3.13.1' },
+    'date.inpress': { says: 'Accepted but not yet published: {terms.inPress}.', source: 'AMA 11, 3.13.1' },
     'date.accessed': { says: 'An undated page gives the day it was read.', source: 'AMA 11, 3.15.3' },
-    'title.sentence': { says: 'Titles of articles and chapters take sentence case, lower after a colon.', source: 'AMA 11, 3.9.1' },
+    'title.sentence': { says: `Titles of articles and chapters take sentence case, ${SAYS.colon}.`, source: 'AMA 11, 3.9.1' },
     'title.headline': { says: 'Titles of books, reports and films take headline capitals, in italics.', source: 'AMA 11, 3.9.2' },
     'title.asgiven': { says: 'The name keeps its own capitals.', source: 'AMA 11, 3.15' },
     'container.abbreviated': { says: 'Journal titles are abbreviated and italic, without stops.', source: 'AMA 11, 3.11.2' },
     'volume': { says: 'Volume follows the year after a semicolon.', source: 'AMA 11, 3.11.5' },
     'issue': { says: 'Issue: in parentheses after the volume.', source: 'AMA 11, 3.11.5' },
-    'pages.range': { says: 'Page ranges are given in full with a hyphen.', source: 'AMA 11, 3.11.6' },
-    'edition': { says: 'An edition other than the first, shortened to “ed”.', source: 'AMA 11, 3.12.5' },
+    'pages.range': { says: `Page ranges ${SAYS.range} with ${SAYS.dash}.`, source: 'AMA 11, 3.11.6' },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: 'AMA 11, 3.12.5' },
     'publisher': { says: 'The publisher alone, then the year; no place.', source: 'AMA 11, 3.12.6' },
     'link.doi': { says: 'A DOI ends the entry, with no full stop.', source: 'AMA 11, 3.4.2' },
     'link.url': { says: 'A web address ends the entry, with no full stop.', source: 'AMA 11, 3.4.2' },
     'citation.number': { says: 'Works are numbered as they first appear; the number is raised.', source: 'AMA 11, 3.6' },
-    'citation.range': { says: 'Three or more numbers in a row are joined by a hyphen.', source: 'AMA 11, 3.6' },
+    'citation.range': { says: 'Three or more numbers in a row are joined by {citation.numbers.range?-=a hyphen|–=an en dash|*=a mark}.', source: 'AMA 11, 3.6' },
     'locator': { says: 'The place stands in parentheses, raised with the number.', source: 'AMA 11, 3.6' },
     'description': { says: 'What sort of thing it is.', source: 'AMA 11, 3.19' },
   },

@@ -1,7 +1,7 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, ROLE_JOINS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -125,19 +125,19 @@ export const apa7: Style = {
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: 'APA 7, 9.8' },
-    'names.initials': { says: 'Given names become initials with a space between them.', source: 'APA 7, 9.8' },
-    'names.joined': { says: 'Names are joined by commas, with an ampersand before the last.', source: 'APA 7, 9.8' },
-    'names.shortened': { says: 'Up to 20 authors are listed; beyond that the first 19, an ellipsis and the last. In the text three or more become the first and et al.', source: 'APA 7, 8.17 and 9.8' },
+    'names.initials': { says: 'Given names become initials with {names.lead.initials.space? =a|=no} space between them.', source: 'APA 7, 9.8' },
+    'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last.`, source: 'APA 7, 9.8' },
+    'names.shortened': { says: `Up to {names.lead.etAl.from:less-one} authors are listed; beyond that the first {names.lead.etAl.keep}, ${SAYS.rest}. In the text {names.text.etAl.from:words} or more become the first and {names.text.etAl.text}`, source: 'APA 7, 8.17 and 9.8' },
     'names.surname': { says: 'The text gives surnames alone.', source: 'APA 7, 8.11' },
     'names.apart': { says: 'First authors who share a surname are told apart by initials.', source: 'APA 7, 8.20' },
     'role': { says: 'A maker who is not the author is named with the role.', source: 'APA 7, 9.10' },
     'date': { says: 'The date follows the author, in parentheses; articles and books give the year, pages and news the day as well.', source: 'APA 7, 9.13–9.14' },
-    'date.none': { says: 'No date is given, so APA prints n.d.', source: 'APA 7, 9.17' },
-    'date.inpress': { says: 'Accepted but not yet published: in press.', source: 'APA 7, 8.15' },
+    'date.none': { says: 'No date is given, so APA prints {terms.noDate}', source: 'APA 7, 9.17' },
+    'date.inpress': { says: 'Accepted but not yet published: {terms.inPress}.', source: 'APA 7, 8.15' },
     'date.original': { says: 'A republished work names the year it first appeared.', source: 'APA 7, 9.41' },
     'date.accessed': { says: 'A retrieval date is given only for an undated page that may change.', source: 'APA 7, 9.16' },
     'year.letter': { says: 'Works by the same authors in the same year take letters, in the order of the list.', source: 'APA 7, 8.19' },
-    'title.sentence': { says: 'Titles take sentence case: a capital for the first word, for the first after a colon, and for names.', source: 'APA 7, 6.17' },
+    'title.sentence': { says: 'Titles take sentence case: a capital for the first word, {capitals.roman.afterColon?capital=for the first after a colon, |lower=}and for names.', source: 'APA 7, 6.17' },
     'title.headline': { says: 'A title in the text takes headline capitals.', source: 'APA 7, 6.17' },
     'title.asgiven': { says: 'The name of a journal, newspaper or site keeps its own capitals.', source: 'APA 7, 9.25' },
     'title.standsin': { says: 'No author: the title stands in the author’s place.', source: 'APA 7, 8.14' },
@@ -145,7 +145,7 @@ export const apa7: Style = {
     'container': { says: 'The whole that holds the part is italic.', source: 'APA 7, 9.25–9.28' },
     'volume': { says: 'Volume: italic, because it belongs to the journal.', source: 'APA 7, 9.25' },
     'issue': { says: 'Issue: in parentheses, upright, with no space after the volume.', source: 'APA 7, 9.25' },
-    'pages.range': { says: 'Page ranges are given in full with an en dash.', source: 'APA 7, 6.32' },
+    'pages.range': { says: `Page ranges ${SAYS.range} with ${SAYS.dash}.`, source: 'APA 7, 6.32' },
     'edition': { says: 'An edition other than the first follows the title in parentheses.', source: 'APA 7, 9.19' },
     'publisher': { says: 'The publisher’s name alone: no place, and not again when it is the author.', source: 'APA 7, 9.29' },
     'description': { says: 'Works outside the usual run are described in square brackets.', source: 'APA 7, 9.21' },

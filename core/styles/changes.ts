@@ -3,30 +3,31 @@
  * same order give the same style.
  */
 import { z } from 'zod'
+import { valueAt, withValues } from './paths'
 import type { Style } from './schema'
+import { problemText, validateStyle } from './validate'
 
 export const changeSchema = z.object({
   /** Where in the style's data, as "citation.notes.ibid" or "list.order". */
-  path: z.string().regex(/^(?:citation|list|page|names|terms|options|ranges|shorten|url|descriptions|roles)(?:\.[\w-]+)+$/u, { error: 'is not a part of a style that house rules can change.' }),
+  path: z.string().regex(/^(?:citation|list|page|names|terms|options|ranges|shorten|url|descriptions|roles|dates|capitals|makers|quotes)(?:\.[\w-]+)+$/u, { error: 'is not a part of a style that house rules can change.' }),
   value: z.union([z.string(), z.number(), z.boolean(), z.null()]),
 })
 export type StyleChange = z.infer<typeof changeSchema>
+export interface Refused { change: StyleChange, what: string }
 
-/** The style with the changes made; `null` takes a setting away. A change whose place the style lacks is reported. */
-export function withChanges(style: Style, changes: readonly StyleChange[]): { style: Style, refused: StyleChange[] } {
-  const changed = structuredClone(style) as unknown as Record<string, unknown>
-  const refused = changes.filter((change) => {
-    const parts = change.path.split('.')
-    const last = parts.pop()!
-    let at: unknown = changed
-    for (const part of parts) at = (at as Record<string, unknown> | undefined)?.[part]
-    if (typeof at !== 'object' || at === null || Array.isArray(at)) return true
-    const home = at as Record<string, unknown>
-    // A setting there is keeps its type; one there is not may be added beside its like.
-    if (change.value !== null && home[last] !== undefined && typeof home[last] !== typeof change.value) return true
-    if (change.value === null) Reflect.deleteProperty(home, last)
-    else home[last] = change.value
-    return false
-  })
-  return { style: changed as unknown as Style, refused }
+/** The style with the changes made; `null` takes a setting away. A change that the style cannot carry is left out and said. */
+export function withChanges(style: Style, changes: readonly StyleChange[]): { style: Style, refused: Refused[] } {
+  // Some changes are right only together: ten names from eleven on.
+  const together = withValues(style, changes.map(({ path, value }) => ({ path, value: value ?? undefined })))
+  if (!together.refused.length && !validateStyle(together.style).length) return { style: together.style, refused: [] }
+  const refused: Refused[] = []
+  let changed = style
+  for (const change of changes) {
+    const before = valueAt(changed, change.path)
+    const { style: next, refused: nowhere } = withValues(changed, [{ path: change.path, value: change.value ?? undefined }])
+    const problem = nowhere.length ? 'there is nothing there that can be changed' : validateStyle(next)[0]
+    if (problem === undefined) changed = next
+    else refused.push({ change, what: typeof problem === 'string' ? problem : `${problemText(problem)}${before === undefined ? '' : `; it is ${JSON.stringify(before)} now`}` })
+  }
+  return { style: changed, refused }
 }

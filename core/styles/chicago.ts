@@ -4,7 +4,7 @@
  */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Layout, Rule, Style } from './schema'
-import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, ROLE_JOINS, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
+import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
 
@@ -27,7 +27,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       text: nameForm({ order: 'surname', given: 'none', etAl: inText }),
       short: nameForm({ order: 'surname', given: 'none', etAl: inText }),
       narrative: nameForm({ order: 'surname', given: 'none', etAl: inText }),
-      apart: nameForm({ firstOnly: true, order: 'natural', given: 'initials', etAl: inText }),
+      apart: nameForm({ firstOnly: true, order: 'natural', given: 'initials', initials: SPACED, etAl: inText }),
       whole: nameForm({ order: 'natural' }),
     },
     makers: {
@@ -149,7 +149,7 @@ function layouts(old: boolean): Record<string, Layout> {
     'statute': { entry: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]', note: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
     'interview': { what: '["{title}"]', inside: '{makers}{&. }*{container}*{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }*{container}*{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >{description} to author[, {date:long}]', narrative: '{author:whole} ({description} to author[, {date:long}])' }, note: '{lead:note}{&, }{description} to author{&, }{date}', short: '{lead:short,bare}{&, }{description} to author' },
-    'archival-item': { what: '{title:asgiven}', inside: '', entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}][. {archive}{&, }{archivePlace}][. {url}]', note: '{lead:note}{&, }{title.lower}{&, }{date}{&, }{archiveLocation.lower}{&, }{archive}{&, }{archivePlace}{&, }{url}', short: '{lead:short,bare}{&, }{title.lower}', titleInText: 'plain' },
+    'archival-item': { entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}][. {archive}{&, }{archivePlace}][. {url}]', note: '{lead:note}{&, }{title.lower}{&, }{date}{&, }{archiveLocation.lower}{&, }{archive}{&, }{archivePlace}{&, }{url}', short: '{lead:short,bare}{&, }{title.lower}', titleInText: 'plain' },
   }
 }
 
@@ -158,28 +158,28 @@ const rules = (edition: number): Record<string, Rule> => {
   const old = edition === 17
   return {
     'names.inverted': { says: 'In the list the first author is given surname first, the rest in natural order.', source: source('13.74') },
-    'names.joined': { says: 'Names are joined by commas, with “and” before the last.', source: source('13.76') },
-    'names.shortened': { says: old ? 'The list names up to ten authors, then the first seven and et al.; a note names up to three.' : 'The list names up to six authors, then the first three and et al.; a note names up to two.', source: source(old ? '14.76' : '13.78') },
+    'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last.`, source: source('13.76') },
+    'names.shortened': { says: 'The list names up to {names.lead.etAl.from:less-one-words} authors, then the first {names.lead.etAl.keep:words} and {names.lead.etAl.text}; a note names up to {names.note.etAl.from:less-one-words}.', source: source(old ? '14.76' : '13.78') },
     'names.surname': { says: 'A short citation gives surnames alone.', source: source('13.33') },
     'names.initials': { says: 'An initial tells authors of one surname apart.', source: source('13.33') },
     'names.apart': { says: 'Authors of one surname are told apart by initials.', source: source('13.33') },
     'role': { says: 'Editors, translators and others are named with their role.', source: source('14.4–14.6') },
     'date': { says: 'The date stands with the facts of publication, or after the author in author-date.', source: source('13.17') },
-    'date.none': { says: 'No date is given, so Chicago prints n.d.', source: source('14.44') },
-    'date.inpress': { says: 'Not yet published: forthcoming.', source: source('14.46') },
+    'date.none': { says: 'No date is given, so Chicago prints {terms.noDate?=nothing|n.d.=n.d.}', source: source('14.44') },
+    'date.inpress': { says: 'Not yet published: {terms.inPress}.', source: source('14.46') },
     'date.original': { says: 'A reprint names the year it first appeared.', source: source('14.16') },
     'date.accessed': { says: 'An undated page gives the day it was read.', source: source('13.15') },
     'year.letter': { says: 'Works by one author in one year take letters, in the order of the list.', source: source('13.114') },
-    'title.headline': { says: old ? 'Titles take headline capitals; every preposition inside stays lower.' : 'Titles take headline capitals; prepositions of up to four letters stay lower.', source: source('8.160') },
+    'title.headline': { says: 'Titles take headline capitals; {capitals.roman.prepositions?all=every preposition inside stays|3=prepositions of up to three letters stay|4=prepositions of up to four letters stay|*=short prepositions stay} lower.', source: source('8.160') },
     'title.asgiven': { says: 'A description or a post keeps its own capitals.', source: source('14.105') },
     'title.standsin': { says: 'No author: the title stands in the author’s place, shortened in the text.', source: source('13.81') },
     'title': { says: 'A work that stands alone is italic; a part of one is in quotation marks.', source: source('13.85–13.86') },
     'container': { says: 'The journal or book that holds the part is italic.', source: source('14.70') },
     'volume': { says: 'The volume follows the journal’s title with no comma.', source: source('14.70') },
     'issue': { says: 'The issue follows the volume.', source: source('14.70') },
-    'edition': { says: 'An edition other than the first, shortened to “ed.”.', source: source('14.17') },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: source('14.17') },
     'publisher': { says: old ? 'Place and publisher, a colon between.' : 'The publisher alone: the 18th edition asks for no place.', source: source(old ? '14.127' : '14.30') },
-    'pages.range': { says: 'Second numbers are shortened: 101–8, 321–28, 100–104.', source: source('9.63') },
+    'pages.range': { says: `Second numbers ${SAYS.range}.`, source: source('9.63') },
     'link.doi': { says: 'A DOI is printed as a link and wins over a web address.', source: source('13.7') },
     'link.url': { says: 'A web address is printed whole and ends with the entry’s full stop.', source: source('13.6') },
     'locator': { says: 'The place cited stands at the end of the note, or after the year.', source: source('13.20') },

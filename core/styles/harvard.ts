@@ -1,7 +1,7 @@
 /** Harvard, as commonly taught in British universities (after Cite Them Right 12 and BS ISO 690). */
 import { SINGLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { captions, CLOSED, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_UK, YEAR } from './shared'
+import { captions, CLOSED, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: CLOSED, suffix: ', ', last: ' and ' } as const
@@ -91,25 +91,25 @@ export const harvard: Style = {
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: source('authors') },
-    'names.initials': { says: 'Initials take stops and no space.', source: source('authors') },
-    'names.joined': { says: 'Names are joined by commas, with “and” before the last and no comma there.', source: source('authors') },
-    'names.shortened': { says: 'Up to three authors are named; four or more become the first and et al., in italics.', source: source('authors') },
+    'names.initials': { says: 'Initials {names.lead.initials.stop?.=take stops|=take no stops} and {names.lead.initials.space? =spaces|=no space}.', source: source('authors') },
+    'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last{names.lead.last? and = and no comma there|*=}.`, source: source('authors') },
+    'names.shortened': { says: `Up to {names.lead.etAl.from:less-one-words} authors are named; {names.lead.etAl.from:words} or more become the first and {names.lead.etAl.text}${SAYS.italicRest}.`, source: source('authors') },
     'names.surname': { says: 'The text gives surnames alone.', source: source('citing in the text') },
     'role': { says: 'Editors and others are named with their role.', source: source('editors') },
     'date': { says: 'The year follows the author in brackets.', source: source('dates') },
-    'date.none': { says: 'No date is given, so it is said: no date.', source: source('dates') },
-    'date.inpress': { says: 'Accepted but not yet published: in press.', source: source('dates') },
+    'date.none': { says: 'No date is given, so it is said: {terms.noDate}.', source: source('dates') },
+    'date.inpress': { says: 'Accepted but not yet published: {terms.inPress}.', source: source('dates') },
     'date.accessed': { says: 'An undated page gives the day it was read.', source: source('web pages') },
     'year.letter': { says: 'Works by the same authors in the same year take letters.', source: source('citing in the text') },
-    'title.sentence': { says: 'Titles take a capital for the first word and names only, also after a colon.', source: source('titles') },
+    'title.sentence': { says: 'Titles take a capital for the first word and names only{capitals.roman.afterColon?lower=, also after a colon|capital=, and the first after a colon}.', source: source('titles') },
     'title.asgiven': { says: 'The name of a journal, newspaper or site keeps its own capitals.', source: source('titles') },
     'title.standsin': { says: 'No author: the title stands in the author’s place.', source: source('authors') },
     'title': { says: 'A whole work is italic; a part of one is in single quotation marks.', source: source('titles') },
     'container': { says: 'The whole that holds the part is italic.', source: source('titles') },
     'volume': { says: 'Volume, with the issue in brackets after it.', source: source('journal articles') },
     'issue': { says: 'Issue: in brackets after the volume.', source: source('journal articles') },
-    'pages.range': { says: 'Pages are given in full after pp.', source: source('journal articles') },
-    'edition': { says: 'An edition other than the first, shortened to “edn”.', source: source('books') },
+    'pages.range': { says: `Pages ${SAYS.range} after pp.`, source: source('journal articles') },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: source('books') },
     'publisher': { says: 'Place and publisher, a colon between.', source: source('books') },
     'link.doi': { says: 'A DOI is given as a link after “Available at:”, with no full stop.', source: source('DOIs') },
     'link.url': { says: 'A web address follows “Available at:”, with no full stop.', source: source('web pages') },

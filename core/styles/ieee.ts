@@ -1,7 +1,7 @@
 /** IEEE: IEEE Reference Guide (2023) and IEEE Editorial Style Manual. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, ROLE_JOINS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -100,12 +100,12 @@ export const ieee: Style = {
   },
   rules: {
     'names.initials': { says: 'Initials come before the surname.', source: 'IEEE Reference Guide, Names' },
-    'names.joined': { says: 'Names are joined by commas, with “and” before the last.', source: 'IEEE Reference Guide, Names' },
-    'names.shortened': { says: 'More than six authors: the first, then et al. in italics.', source: 'IEEE Reference Guide, Names' },
+    'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last.`, source: 'IEEE Reference Guide, Names' },
+    'names.shortened': { says: 'More than {names.lead.etAl.from:less-one-words} authors: the first, then {names.lead.etAl.text}{names.lead.etAl.italic?true= in italics|*=}.', source: 'IEEE Reference Guide, Names' },
     'names.surname': { says: 'The sentence gives surnames alone.', source: 'IEEE Editorial Style Manual, References in text' },
     'role': { says: 'Editors and others are named with their role.', source: 'IEEE Reference Guide, Books' },
     'date': { says: 'The date ends the entry, months shortened.', source: 'IEEE Reference Guide, Periodicals' },
-    'date.inpress': { says: 'Accepted but not yet printed: to be published.', source: 'IEEE Reference Guide, Periodicals' },
+    'date.inpress': { says: 'Accepted but not yet printed: {terms.inPress}.', source: 'IEEE Reference Guide, Periodicals' },
     'date.accessed': { says: 'An undated page gives the day it was read.', source: 'IEEE Reference Guide, Websites' },
     'title.sentence': { says: 'Titles of articles and other parts take sentence case, in quotation marks.', source: 'IEEE Reference Guide, Periodicals' },
     'title.headline': { says: 'Titles of books take headline capitals, in italics.', source: 'IEEE Reference Guide, Books' },
@@ -116,8 +116,8 @@ export const ieee: Style = {
     'container.abbreviated': { says: 'Journal titles are abbreviated by the standard title words.', source: 'IEEE Reference Guide, Abbreviations' },
     'volume': { says: 'Volume: “vol.” and the number, upright.', source: 'IEEE Reference Guide, Periodicals' },
     'issue': { says: 'Issue: “no.” and the number.', source: 'IEEE Reference Guide, Periodicals' },
-    'pages.range': { says: 'Page ranges are given in full, after p. or pp.', source: 'IEEE Reference Guide, Periodicals' },
-    'edition': { says: 'An edition other than the first, shortened to “ed.”.', source: 'IEEE Reference Guide, Books' },
+    'pages.range': { says: `Page ranges ${SAYS.range}, after p. or pp.`, source: 'IEEE Reference Guide, Periodicals' },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: 'IEEE Reference Guide, Books' },
     'publisher': { says: 'Place and publisher, a colon between; University becomes Univ.', source: 'IEEE Reference Guide, Books' },
     'publisher.shortened': { says: 'University becomes Univ.', source: 'IEEE Reference Guide, Abbreviations' },
     'link.doi': { says: 'A DOI is printed as doi: and the number, with a full stop.', source: 'IEEE Reference Guide, Online sources' },

@@ -1,7 +1,7 @@
 /** MLA 9: MLA Handbook, 9th edition (2021). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SEASONS_US, SPACED_POINTS, YEAR } from './shared'
+import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all' } as const
 
@@ -16,7 +16,7 @@ export const mla9: Style = {
     inline: nameForm({ order: 'natural', suffix: ', ', etAl: etAl(3, 1, { before: ' ' }) }),
     text: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }),
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ', text: 'and others' }) }),
-    apart: nameForm({ firstOnly: true, order: 'natural', given: 'initials', etAl: etAl(3, 1, { before: ' ' }) }),
+    apart: nameForm({ firstOnly: true, order: 'natural', given: 'initials', initials: SPACED, etAl: etAl(3, 1, { before: ' ' }) }),
     apartNarrative: nameForm({ order: 'natural', etAl: etAl(3, 1, { before: ' ', text: 'and others' }) }),
   },
   makers: {
@@ -85,7 +85,7 @@ export const mla9: Style = {
     'podcast-episode': { what: '"{title}"', inside: '*{container}*{&, }[episode {number}]{&, }{publisher}{&, }{date}{&, }{@link}' },
     'song': { what: '"{title}"', inside: '*{container}*{&, }{publisher}{&, }{date}{&, }{@link}', parts: { tail: '{description}' } },
     'album': { what: '*{title}*', inside: '{publisher}{&, }{date}{&, }{@link}', parts: { tail: '{description}' } },
-    'artwork': { what: '*{title}*{&. }{date}{&, }{archive}<!archive?{&, }{container}>', inside: '<archive?{&, }>{@link}', parts: { tail: '' } },
+    'artwork': { what: '*{title}*{&. }{date}{&, }{archive}<!archive?{container}>', inside: '{@link}', parts: { tail: '' } },
     'patent': { what: '*{title}*', inside: '<number?Patent {number}>{&, }{authority.plain}{&, }{date}{&, }{@link}' },
     'dataset': { what: '*{title}*', inside: '[Version {version}]{&, }{publisher}{&, }{date}{&, }{@link}' },
     'software': { what: '*{title}*', inside: '[Version {version}]{&, }{publisher}{&, }{date}{&, }{@link}' },
@@ -100,29 +100,29 @@ export const mla9: Style = {
   rules: {
     'names.inverted': { says: 'The first author is given surname first; a second in natural order.', source: 'MLA Handbook 9, 5.6–5.7' },
     'names.joined': { says: 'Two authors are joined by “and”, with a comma after the inverted name.', source: 'MLA Handbook 9, 5.7' },
-    'names.shortened': { says: 'Three or more authors: the first, then et al.; “and others” in a sentence.', source: 'MLA Handbook 9, 5.8 and 6.7' },
+    'names.shortened': { says: '{names.lead.etAl.from:words} or more authors: the first, then {names.lead.etAl.text}; {names.narrative.etAl.text:quoted} in a sentence.', source: 'MLA Handbook 9, 5.8 and 6.7' },
     'names.surname': { says: 'The text gives surnames alone.', source: 'MLA Handbook 9, 6.4' },
     'names.apart': { says: 'Authors who share a surname are told apart by initials, or whole names in a sentence.', source: 'MLA Handbook 9, 6.8' },
-    'names.repeated': { says: 'Three hyphens stand for the author of the entry before.', source: 'MLA Handbook 9, 5.126' },
+    'names.repeated': { says: '{list.repeated?---=Three hyphens stand|*=A dash stands} for the author of the entry before.', source: 'MLA Handbook 9, 5.126' },
     'names.initials': { says: 'An initial tells authors of one surname apart.', source: 'MLA Handbook 9, 6.8' },
     'role': { says: 'Who else made the work is named with what they did.', source: 'MLA Handbook 9, 5.38–5.46' },
     'date': { says: 'The date is given as the source gives it: day, month, year; long months shortened.', source: 'MLA Handbook 9, 5.68–5.78' },
-    'date.inpress': { says: 'Not yet published: forthcoming.', source: 'MLA Handbook 9, 5.82' },
+    'date.inpress': { says: 'Not yet published: {terms.inPress}.', source: 'MLA Handbook 9, 5.82' },
     'date.original': { says: 'The year of first publication stands after the title.', source: 'MLA Handbook 9, 5.107' },
     'date.accessed': { says: 'An undated page gives the day it was read.', source: 'MLA Handbook 9, 5.111' },
-    'title.headline': { says: 'Titles take headline capitals; articles, prepositions and conjunctions inside stay lower.', source: 'MLA Handbook 9, 2.90–2.92' },
+    'title.headline': { says: 'Titles take headline capitals; articles, prepositions{capitals.roman.prepositions?all=|3= of up to three letters|4= of up to four letters|*= of few letters} and conjunctions inside stay lower.', source: 'MLA Handbook 9, 2.90–2.92' },
     'title.asgiven': { says: 'A text without a title of its own keeps its capitals.', source: 'MLA Handbook 9, 5.29' },
     'title.standsin': { says: 'No author: a short form of the title stands in the author’s place.', source: 'MLA Handbook 9, 6.10' },
     'title': { says: 'A work that stands alone is italic; a part of one is in quotation marks.', source: 'MLA Handbook 9, 2.106–2.110' },
     'container': { says: 'The container is italic and followed by a comma.', source: 'MLA Handbook 9, 5.31' },
     'volume': { says: 'Volume: “vol.” and the number.', source: 'MLA Handbook 9, 5.51' },
     'issue': { says: 'Issue: “no.” and the number.', source: 'MLA Handbook 9, 5.51' },
-    'edition': { says: 'An edition other than the first, shortened to “ed.”.', source: 'MLA Handbook 9, 5.48' },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: 'MLA Handbook 9, 5.48' },
     'publisher': { says: 'The publisher; University and Press shortened to U and P, business words left out.', source: 'MLA Handbook 9, 5.54–5.62' },
     'publisher.shortened': { says: 'University Press becomes UP.', source: 'MLA Handbook 9, 5.62' },
-    'pages.range': { says: 'Page ranges give the last two digits of the second number.', source: 'MLA Handbook 9, 2.139' },
+    'pages.range': { says: `Page ranges ${SAYS.range}.`, source: 'MLA Handbook 9, 2.139' },
     'link.doi': { says: 'A DOI is printed as a link and wins over a web address.', source: 'MLA Handbook 9, 5.93' },
-    'link.url': { says: 'A web address is printed without https://.', source: 'MLA Handbook 9, 5.95' },
+    'link.url': { says: 'A web address is printed {url.scheme?false=without https://|true=whole}.', source: 'MLA Handbook 9, 5.95' },
     'locator': { says: 'The page follows the name with nothing between; other places bring their word.', source: 'MLA Handbook 9, 6.16–6.21' },
     'author.shared': { says: 'Works by one author give the name once, then the titles.', source: 'MLA Handbook 9, 6.30' },
     'description': { says: 'What sort of thing it is, where the title does not say.', source: 'MLA Handbook 9, 5.110' },

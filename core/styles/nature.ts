@@ -1,7 +1,7 @@
 /** Nature: the reference style of the Nature journals (author guidelines). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_UK, SPACED, YEAR } from './shared'
+import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
@@ -89,21 +89,21 @@ export const nature: Style = {
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: guide },
-    'names.initials': { says: 'Initials take stops and spaces.', source: guide },
-    'names.joined': { says: 'Names are joined by commas, with an ampersand before the last.', source: guide },
-    'names.shortened': { says: 'Up to five authors; six or more become the first and et al., in italics.', source: guide },
+    'names.initials': { says: `Initials ${SAYS.initials}.`, source: guide },
+    'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last.`, source: guide },
+    'names.shortened': { says: `Up to {names.lead.etAl.from:less-one-words} authors; {names.lead.etAl.from:words} or more become the first and {names.lead.etAl.text}${SAYS.italicRest}.`, source: guide },
     'role': { says: 'Editors and others stand in parentheses with their role.', source: guide },
     'date': { says: 'The year ends the entry, in parentheses.', source: guide },
-    'date.inpress': { says: 'Accepted but not yet published: in the press.', source: guide },
+    'date.inpress': { says: 'Accepted but not yet published: {terms.inPress}.', source: guide },
     'date.accessed': { says: 'An undated page gives the day it was read.', source: guide },
-    'title.sentence': { says: 'Titles of articles take sentence case, lower after a colon.', source: guide },
+    'title.sentence': { says: `Titles of articles take sentence case, ${SAYS.colon}.`, source: guide },
     'title.headline': { says: 'Titles of books take headline capitals, in italics.', source: guide },
     'title.asgiven': { says: 'The name keeps its own capitals.', source: guide },
     'container': { says: 'The journal, book or site is italic.', source: guide },
     'container.abbreviated': { says: 'Journal titles are abbreviated and italic.', source: guide },
     'volume': { says: 'Volume: bold.', source: guide },
-    'pages.range': { says: 'Page ranges are given in full with an en dash.', source: guide },
-    'edition': { says: 'An edition other than the first, shortened to “edn”.', source: guide },
+    'pages.range': { says: `Page ranges ${SAYS.range} with ${SAYS.dash}.`, source: guide },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: guide },
     'publisher': { says: 'Publisher and year stand in parentheses.', source: guide },
     'link.doi': { says: 'A DOI is given only where there is no volume and page.', source: guide },
     'link.url': { says: 'A web address is printed whole.', source: guide },

@@ -23,12 +23,24 @@ const template = z.string().max(2000)
 /** Text printed as it stands: at least a letter or a mark, no notation in it. */
 const printed = z.string().max(80).refine(text => !/[{}<>|⟦⟧*^]/u.test(text), { error: 'is printed as it stands and can hold no { } < > | * ^' })
 const sign = (says: string) => printed.describe(says)
+const shaped = (shape: RegExp, what: string) => printed.refine(text => shape.test(text), { error: what })
+/** Marks and spaces alone. */
+const marks = (says: string) => shaped(/^[ ,;.:()[\]–—/-]{0,4}$/u, 'can hold only marks such as , ; . : ( ) and spaces').describe(says)
+/** What joins names or works: a mark, a space, "and" or "&" if there is one. */
+const joint = shaped(/^[,;]? (?:(?:and|&) )?$/u, 'joins names: a comma or semicolon or neither, a space, and or & or neither')
+const joins = (says: string) => joint.describe(says)
+/** A word or abbreviation behind a name. */
+const label = shaped(/^[\p{L}’]+\.?(?: [\p{L}’]+\.?)*$/u, 'is a word or an abbreviation')
+const quotationMark = shaped(/^[“”‘’«»„‚‹›「」"']$/u, 'is no quotation mark')
+/** Both words end alike: with a space, or without. */
+const wordsBefore = oneAndSeveralOf(shaped(/^(?:[\p{L}§¶]+\.?(?: [\p{L}]+)* ?)?$/u, 'is a word or an abbreviation before a number'))
+  .refine(([one, several]) => one.endsWith(' ') === several.endsWith(' ') && (one === '') === (several === ''), { error: 'one word ends otherwise than the other' })
 /** A pattern in the notation of pattern.ts with these slots. */
 const pattern = (slots: readonly string[]) => z.string().max(200).superRefine((text, context) => {
   try { parsePattern(text, slots) }
   catch (error) { context.addIssue({ code: 'custom', message: (error as Error).message }) }
 })
-const oneAndSeveral = z.tuple([printed, printed]).readonly()
+function oneAndSeveralOf<T extends z.ZodType>(word: T) { return z.tuple([word, word]).readonly() }
 
 const headline = z.strictObject({
   style: z.literal('headline'),
@@ -50,16 +62,16 @@ export const nameFormSchema = z.strictObject({
     space: z.enum([' ', '']).describe('Between initials.'),
     hyphen: z.boolean().describe('Whether J.-L. keeps its hyphen.'),
   }).optional().describe('How initials are set.'),
-  invert: sign('Between surname and given names of an inverted name.'),
-  suffix: sign('Before a suffix such as Jr.'),
-  between: sign('Between names.'),
-  pair: sign('Between the two of a pair.'),
-  last: sign('Before the last of three or more.'),
+  invert: marks('Between surname and given names of an inverted name.'),
+  suffix: marks('Before a suffix such as Jr.'),
+  between: joins('Between names.'),
+  pair: joins('Between the two of a pair.'),
+  last: joins('Before the last of three or more.'),
   firstOnly: z.boolean().optional().describe('Only the first name is set so; the others by their surnames.'),
   etAl: z.strictObject({
     from: z.number().int().min(2).max(1000).describe('From this many names on the list is shortened.'),
     keep: z.number().int().min(1).max(1000).describe('To this many.'),
-    before: sign('Between the last name shown and what stands for the rest.'),
+    before: marks('Between the last name shown and what stands for the rest.'),
     text: sign('What stands for the rest.'),
     italic: z.boolean().optional().describe('Whether that is italic.'),
     withLast: printed.optional().describe('Instead of it: these points, and the last name.'),
@@ -67,7 +79,7 @@ export const nameFormSchema = z.strictObject({
 })
 
 const roleWords = z.strictObject({
-  label: oneAndSeveral.optional().describe('Its label after names: for one, for several.'),
+  label: oneAndSeveralOf(label).optional().describe('Its label after names: for one, for several.'),
   verb: printed.optional().describe('Its verb before names.'),
 })
 const roles = z.partialRecord(role, roleWords)
@@ -103,44 +115,44 @@ const description = z.union([printed, z.strictObject({
 
 const citation = z.strictObject({
   system: z.enum(SYSTEMS).describe('How works are pointed to from the text.'),
-  open: sign('Before a citation.'),
-  close: sign('After it.'),
-  between: sign('Between works.'),
-  beforeYear: sign('Between author and year.'),
-  beforeNoYear: printed.optional().describe('The same where there is no year, if otherwise.'),
-  beforeLocator: sign('Before the place cited.'),
-  beforeLabelled: printed.optional().describe('Before a place that brings its own word, if otherwise.'),
+  open: marks('Before a citation.'),
+  close: marks('After it.'),
+  between: marks('Between works.'),
+  beforeYear: marks('Between author and year.'),
+  beforeNoYear: marks('').optional().describe('The same where there is no year, if otherwise.'),
+  beforeLocator: marks('Before the place cited.'),
+  beforeLabelled: marks('').optional().describe('Before a place that brings its own word, if otherwise.'),
   order: z.enum(['list', 'given']).describe('The order of works in one citation.'),
-  sameAuthor: printed.optional().describe('Works by the same author side by side share the name; between their years or titles.'),
-  sameAuthorLocated: printed.optional().describe('The same when one has a place; absent: the name is repeated.'),
+  sameAuthor: marks('').optional().describe('Works by the same author side by side share the name; between their years or titles.'),
+  sameAuthorLocated: marks('').optional().describe('The same when one has a place; absent: the name is repeated.'),
   names: nameForm.describe('The form of names in parentheses.'),
   narrativeNames: nameForm.describe('The form of names in a sentence.'),
   laterNames: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms for a work cited before.'),
   sameSurname: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms that tell authors of one surname apart.'),
   ambiguous: z.enum(['names', 'letters']).optional().describe('Works whose names shorten alike: more names, or letters after the year.'),
   yearLetters: z.boolean().describe('Works of one author in one year take letters.'),
-  noYearLetter: printed.optional().describe('Before the letter where there is no year.'),
+  noYearLetter: marks('').optional().describe('Before the letter where there is no year.'),
   standInTitle: z.enum(['full', 'first-words', 'noun-phrase']).describe('Titles standing for an author: whole, by their first words, by the noun phrase they begin with.'),
   standInCapitals: capitals.optional().describe('The capitals of such a title, if other than in the list.'),
   firstPublished: pattern(SLOTS.firstPublished).optional().describe('First publication with the year.'),
-  locators: z.record(z.enum(LOCATOR_LABELS), oneAndSeveral).describe('Words before a place by its label: for one, for several.'),
+  locators: z.record(z.enum(LOCATOR_LABELS), wordsBefore).describe('Words before a place by its label: for one, for several.'),
   actWords: z.tuple([printed, printed, printed]).readonly().optional().describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
   citedIn: sign('Between a work and the work that quotes it.'),
-  inSentence: z.strictObject({ between: printed, pair: printed, last: printed }).describe('Between works named in a sentence: of several, of two, before the last.'),
+  inSentence: z.strictObject({ between: joint, pair: joint, last: joint }).describe('Between works named in a sentence: of several, of two, before the last.'),
   groupAbbreviations: z.boolean().optional().describe('A group is given with its abbreviation at its first citation and by it afterwards.'),
   numbers: z.strictObject({
-    open: sign('Before a number.'),
-    close: sign('After it.'),
+    open: marks('Before a number.'),
+    close: marks('After it.'),
     each: z.boolean().describe('Every number in brackets of its own.'),
-    between: sign('Between numbers.'),
-    range: sign('Between the first and the last of a row.'),
+    between: marks('Between numbers.'),
+    range: marks('Between the first and the last of a row.'),
     superscript: z.boolean().describe('Numbers are raised.'),
     locator: pattern(SLOTS.numberAndPlace).optional().describe('The number and the place cited; absent: the place is not printed.'),
-    behind: printed.optional().describe('The marks that a raised number stands behind.'),
-    narrative: sign('Between the author’s name in the sentence and its number.'),
+    behind: shaped(/^[.,;:?!]*$/u, 'can hold only marks').optional().describe('The marks that a raised number stands behind.'),
+    narrative: marks('Between the author’s name in the sentence and its number.'),
   }).optional().describe('How numbers stand in the text.'),
   notes: z.strictObject({
-    between: sign('Between works in a note.'),
+    between: marks('Between works in a note.'),
     ibid: printed.optional().describe('What stands for the work of the note before.'),
     firstShort: z.boolean().optional().describe('The first note of a work is short too.'),
   }).optional().describe('How notes are set.'),
@@ -153,7 +165,7 @@ const heading = z.strictObject({
 const caption = z.strictObject({
   label: pattern(SLOTS.caption).describe('{n} is the number, {N} the number in Roman capitals.'),
   labelled: z.enum(['bold', 'italic']).optional().describe('How the label is set.'),
-  between: z.string().max(10).describe('Between label and title; a line break sets each on a line of its own.'),
+  between: z.enum([' ', '\n', '. ', ': ']).describe('Between label and title; a line break sets each on a line of its own.'),
   titled: z.enum(['bold', 'italic']).optional().describe('How the title is set.'),
   place: z.enum(['above', 'below']).describe('Where it stands.'),
   centred: z.boolean().optional(),
@@ -189,24 +201,24 @@ export const styleSchema = z.strictObject({
     listHeadingBold: z.boolean().optional().describe('The heading over the list is bold.'),
     captions: z.strictObject({ table: caption, figure: caption }),
     ellipsis: z.strictObject({
-      points: z.string().min(1).max(10).describe('The points that stand for words left out of a quotation.'),
+      points: z.enum(['.\u00A0.\u00A0.', '...', '…']).describe('The points that stand for words left out of a quotation.'),
       atEnd: z.boolean().optional().describe('They stand at its end too where it ends as a sentence.'),
     }),
   }).describe('The page.'),
-  quotes: z.strictObject({ outer: oneAndSeveral, inner: oneAndSeveral }).describe('Quotation marks, and those inside them.'),
+  quotes: z.strictObject({ outer: oneAndSeveralOf(quotationMark), inner: oneAndSeveralOf(quotationMark) }).describe('Quotation marks, and those inside them.'),
   stopsInside: z.boolean().describe('Commas and full stops stand inside closing quotation marks.'),
   commaAfterQuestion: z.boolean().describe('A comma after a title ending in ? or !.'),
   capitals: z.strictObject({
     roman: capitals, quoted: capitals, italic: capitals,
     container: capitals.optional().describe('Of official names (journals, sites, shows); absent: as given.'),
   }).describe('The capitals of titles by their treatment.'),
-  dash: sign('In ranges.'),
+  dash: z.enum(['–', '-', '—']).describe('In ranges.'),
   ranges: z.strictObject({ pages: z.enum(['full', 'two-digits', 'chicago', 'minimal']), locators: z.enum(['full', 'two-digits', 'chicago', 'minimal']) }).describe('How second numbers are shortened.'),
   names: z.partialRecord(nameForm, nameFormSchema).describe('How lists of names are set, by place.'),
   makers: z.partialRecord(z.enum(MAKER_SETS), z.strictObject({
-    form: nameForm, pattern: pattern(SLOTS.makers), between: sign('Between roles.'),
+    form: nameForm, pattern: pattern(SLOTS.makers), between: shaped(/^(?:[.,;] | )$/u, 'is a mark and a space').describe('Between roles.'),
   })).describe('How makers inside an entry are set.'),
-  roleJoins: z.strictObject({ label: printed, verb: printed }).describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
+  roleJoins: z.strictObject({ label: joint, verb: joint }).describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
   leadLabel: pattern(SLOTS.label).describe('The label after the leading names when they are not authors.'),
   roles: roles.describe('Each role’s words.'),
   roleSets: z.partialRecord(z.enum(MAKER_SETS), roles).optional().describe('A role’s words in one place only.'),
@@ -217,15 +229,15 @@ export const styleSchema = z.strictObject({
     forms: z.partialRecord(dateForm, dateForms).describe('Patterns by precision.'),
     bce: sign('After a year before the common era.'),
     circa: sign('Before a rough date.'),
-    range: sign('Between two dates.'),
+    range: z.enum(['–', '-', '—', '/', ' to ']).describe('Between two dates.'),
   }),
   terms: z.strictObject({
-    edition: printed, noDate: printed, inPress: printed, page: oneAndSeveral,
+    edition: printed, noDate: printed, inPress: printed, page: wordsBefore,
     editionWords: z.record(z.string(), printed).describe('The words of an edition as the style shortens them, in small letters.'),
     selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
     newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
   }).describe('Words that stand in several layouts.'),
-  countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), printed).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
+  countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), shaped(/^(?:(?:\p{Lu}\.)+|\p{Lu}+|\p{Lu}\p{Ll}+)$/u, 'is no abbreviation of a country')).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
   descriptions: z.partialRecord(kind, description).describe('Descriptions and the words that stand for genres, by kind.'),
   genres: z.record(z.string(), printed).optional().describe('The style’s own words for what sources call themselves, of any kind, in small letters.'),
   username: pattern(SLOTS.username).optional().describe('How a username follows its owner’s name in the list.'),

@@ -56,3 +56,14 @@ export const ACT_WORDS: CitationRules['actWords'] = ['act', 'scene', 'line']
 export const EDITION_WORDS: Style['terms']['editionWords'] = { 'revised': 'Rev.', 'revised and enlarged': 'Rev. and enl.' }
 /** The credit under something reproduced, in the styles that have no pattern of their own for it. */
 export const CREDIT: Style['credit'] = { before: 'Source: ', numbered: 'Reproduced from ref. {n}', unnumbered: 'Reproduced from the work cited' }
+
+/** Slots that the sentences of many styles share. */
+export const SAYS = {
+  range: '{ranges.pages?full=are given in full|two-digits=give the last two digits of the second number|chicago=are shortened: 101–8, 321–28, 100–104|minimal=give only the digits that change}',
+  dash: '{dash?–=an en dash|-=a hyphen|*=the style’s own mark}',
+  last: '{names.lead.last?, & =an ampersand| & =an ampersand|, and =“and”| and =“and”|, =a comma|; =a semicolon|*=a mark}',
+  rest: '{names.lead.etAl.withLast?=et al.|*=an ellipsis and the last}',
+  italicRest: '{names.lead.etAl.italic?true=, in italics|*=}',
+  colon: '{capitals.roman.afterColon?lower=lower after a colon|capital=with a capital after a colon|*=}',
+  initials: '{names.lead.initials.stop?.=take stops|=run together without stops}{names.lead.initials.space? =\u0020and spaces|=}',
+} as const

@@ -1,7 +1,7 @@
 /** Vancouver: ICMJE Recommendations and Citing Medicine, 2nd edition (NLM, 2007, updated). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SEASONS_US, YEAR, YMD } from './shared'
+import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
@@ -90,21 +90,21 @@ export const vancouver: Style = {
   },
   rules: {
     'names.inverted': { says: 'Surname first, then initials with neither comma nor stops.', source: nlm('1, Author') },
-    'names.initials': { says: 'Initials run together without stops.', source: nlm('1, Author') },
+    'names.initials': { says: `Initials ${SAYS.initials}.`, source: nlm('1, Author') },
     'names.joined': { says: 'Names are separated by commas alone.', source: nlm('1, Author') },
-    'names.shortened': { says: 'Up to six authors, then et al.', source: 'ICMJE Recommendations, sample references' },
+    'names.shortened': { says: 'Up to {names.lead.etAl.from:less-one-words} authors, then {names.lead.etAl.text}', source: 'ICMJE Recommendations, sample references' },
     'role': { says: 'Editors and others are named with their role.', source: nlm('2, Editor') },
     'date': { says: 'Dates run year, month, day.', source: nlm('1, Date') },
-    'date.none': { says: 'No date is given: [date unknown].', source: nlm('2, Date') },
-    'date.inpress': { says: 'Accepted but not yet published: Forthcoming.', source: nlm('9') },
+    'date.none': { says: 'No date is given: {terms.noDate}.', source: nlm('2, Date') },
+    'date.inpress': { says: 'Accepted but not yet published: {terms.inPress}.', source: nlm('9') },
     'date.accessed': { says: 'An undated page gives the day it was read, after “cited”.', source: nlm('25, Date of citation') },
-    'title.sentence': { says: 'Titles take a capital for the first word and names only, also after a colon.', source: nlm('1, Article title') },
+    'title.sentence': { says: 'Titles take a capital for the first word and names only{capitals.roman.afterColon?lower=, also after a colon|capital=, and the first after a colon}.', source: nlm('1, Article title') },
     'title.asgiven': { says: 'The name keeps its own capitals.', source: nlm('25') },
     'container.abbreviated': { says: 'Journal titles are abbreviated by the standard title words, without stops.', source: nlm('1, Journal title') },
     'volume': { says: 'Volume follows the date after a semicolon.', source: nlm('1, Volume') },
     'issue': { says: 'Issue: in parentheses after the volume.', source: nlm('1, Issue') },
-    'pages.range': { says: 'Second numbers give only the digits that change: 44-9.', source: nlm('1, Pagination') },
-    'edition': { says: 'An edition other than the first, shortened to “ed.”.', source: nlm('2, Edition') },
+    'pages.range': { says: `Second numbers ${SAYS.range}{ranges.pages?minimal=: 44-9|*=}.`, source: nlm('1, Pagination') },
+    'edition': { says: 'An edition other than the first, shortened to {terms.edition:quoted}.', source: nlm('2, Edition') },
     'publisher': { says: 'Place and publisher, a colon between, the date after a semicolon.', source: nlm('2, Publisher') },
     'link.doi': { says: 'A DOI is printed as doi: and the number, with no full stop.', source: nlm('23') },
     'link.url': { says: 'A web address follows “Available from:”, with no full stop.', source: nlm('25, Availability') },

@@ -30,11 +30,13 @@ function inSentence(style: Style, items: readonly Item[]): Atom[] {
 function inParentheses(style: Style, items: readonly Item[], withoutAuthor: boolean): Atom[] {
   const rules = style.citation
   const who = (item: Item): Atom[] => (withoutAuthor ? [] : sayAuthor(item, false))
-  const parts = sharingNames(items, item => textOfAtoms(who(item))).map((group) => {
+  const { sameAuthor } = rules
+  const groups = sameAuthor === undefined ? items.map(item => [item]) : sharingNames(items, item => textOfAtoms(who(item)))
+  const parts = groups.map((group) => {
     const item = group[0]!
     if (group.length > 1) {
       const titles = group.flatMap((one, i) => [...joint(style, i, group.length), ...title(one)])
-      return [...before(style, item), ...who(item), { ...glue(', '), rules: ['author.shared' as const] }, ...titles]
+      return [...before(style, item), ...who(item), { ...glue(sameAuthor ?? ''), rules: ['author.shared' as const] }, ...titles]
     }
     const named = who(item)
     const name = titled(item) ? [...named, ...(named.length ? [glue(', ')] : []), ...title(item)] : named
