@@ -3,12 +3,12 @@
  * Source: Patashnik, BibTeXing (1988); Kime, Wemheuer and Lehman, The biblatex Package, 2.2 (entry fields).
  */
 import { FIELDS, FIELD_NAMES, type FieldName } from '../source/fields'
-import { KINDS, type KindId } from '../source/kinds'
+import { isKind, kindOf, type KindId } from '../source/kinds'
 import { MONTHS, readDate, type DatePoint, type SourceDate } from '../source/dates'
 import type { Fields, Source } from '../source/model'
 import type { Name } from '../source/names'
 import { parseBibtex, type BibEntry } from './bibtex-parse'
-import { BOOKTITLE, KIND_TYPES, NAME_KEYS, NUMBER_IS, PLAIN_FIELDS, PUBLISHER_KEY, TYPE_KINDS, VERBATIM } from './bibtex-types'
+import { NAME_KEYS, PLAIN_FIELDS, TYPE_KINDS, VERBATIM } from './bibtex-types'
 import { readBibNames, writeBibNames } from './bibtex-names'
 import { fromLatex, toLatex } from './latex'
 import { allFrom, type Intake, type Problem, type Progress, type Proposal } from './proposal'
@@ -41,7 +41,7 @@ function inherit(entry: BibEntry, byKey: ReadonlyMap<string, BibEntry>, problems
     if (!parent) { problems.push({ where: `line ${entry.line}`, what: `${entry.key} refers to ${ref}, which is not in this file.` }); return fields }
     if (visited.has(parent)) { problems.push({ where: `line ${entry.line}`, what: `${entry.key} refers to itself through ${ref}.` }); return fields }
     visited.add(parent)
-    const part = TYPE_KINDS[entry.type] === 'chapter' || BOOKTITLE.has(TYPE_KINDS[entry.type] ?? 'book')
+    const part = kindOf(TYPE_KINDS.get(entry.type) ?? 'book').partOfBook === true
     for (const [name, value] of parent.fields) {
       if (['crossref', 'doi', 'url', 'pages', 'shorttitle', 'subtitle', 'author'].includes(name) && part) {
         if (name === 'subtitle' && !fields.has('booksubtitle') && !entry.fields.has('booktitle')) fields.set('booksubtitle', value)
@@ -81,7 +81,7 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   for (const [name, target] of PLAIN_FIELDS) if (raw.has(name)) set(target, text(name, target))
   joinSubtitles(fields, text)
   dates(raw, text, set)
-  set(NUMBER_IS[kind] ?? 'issue', text('number'))
+  set(kindOf(kind).number, text('number'))
   set('seriesNumber', text('seriesnumber'))
   set('publisher', text('school') || text('institution') || (kind === 'web-page' || kind === 'conference-paper' || kind === 'report' ? text('organization') : ''))
   if (kind === 'web-page') set('container', fields.publisher === text('organization') && fields.publisher ? fields.publisher : undefined)
@@ -95,7 +95,7 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   if (fields.container && kind === 'book' && entry.type === 'book' && raw.has('journal')) doubts.push('A book with a journal: check what kind of source it is.')
   const left: [string, string][] = []
   for (const [name, value] of raw) if (!KNOWN.has(name) && !USED.has(name)) left.push([name, value])
-  const custom = { bibtex: Object.fromEntries(left), ...(others.length ? { others } : {}), ...(entry.type !== KIND_TYPES[kind] ? { type: entry.type } : {}) }
+  const custom = { bibtex: Object.fromEntries(left), ...(others.length ? { others } : {}), ...(entry.type !== kindOf(kind).bibtex ? { type: entry.type } : {}) }
   const keep = left.length > 0 || others.length > 0 || 'type' in custom
   return {
     kind, fields, from: allFrom(fields, 'file', 'the BibTeX file'), ...(entry.key ? { key: entry.key } : {}),
@@ -186,8 +186,8 @@ function how(text: Text, set: Setter, kind: KindId) {
 /** The kind, from the type and what it leaves open. */
 function kindOfEntry(entry: BibEntry, raw: ReadonlyMap<string, string>, text: Text): KindId {
   const own = raw.get('dendlekind')?.trim()
-  if (own && Object.hasOwn(KINDS, own)) return own as KindId
-  const kind = TYPE_KINDS[entry.type]
+  if (own && isKind(own)) return own
+  const kind = TYPE_KINDS.get(entry.type)
   const sub = text('entrysubtype').toLowerCase()
   if (sub === 'magazine') return 'magazine-article'
   if (sub === 'newspaper') return 'newspaper-article'
@@ -225,8 +225,8 @@ export function writeBibtex(sources: readonly Source[], keyOf: (source: Source) 
 function writeEntry(source: Source, key: string): string {
   const { fields, kind } = source
   const custom = (source.origin?.custom ?? {}) as { bibtex?: Record<string, string>, others?: FieldName[], type?: string }
-  const ownType = custom.type && (TYPE_KINDS[custom.type] === kind || custom.type === 'misc') ? custom.type : undefined
-  const type = ownType ?? KIND_TYPES[kind]
+  const ownType = custom.type && (TYPE_KINDS.get(custom.type) === kind || custom.type === 'misc') ? custom.type : undefined
+  const type = ownType ?? kindOf(kind).bibtex
   const lines: [string, string][] = []
   const put = (name: string, value: string | undefined) => { if (value) lines.push([name, value]) }
   const done = new Set<FieldName>()
@@ -236,15 +236,15 @@ function writeEntry(source: Source, key: string): string {
     done.add(target)
   }
   for (const [name, target] of NAME_KEYS) if (!done.has(target)) names(target, name)
-  const numberField = NUMBER_IS[kind] ?? 'issue'
+  const numberField = kindOf(kind).number
   for (const target of FIELD_NAMES) {
     const value = fields[target]
     if (done.has(target) || value === undefined || FIELDS[target].type === 'names') continue
     if (FIELDS[target].type === 'date') { putDate(target, value as SourceDate, put); continue }
     const said = value as string
     if (target === numberField) put('number', toLatex(said))
-    else if (target === 'container') put(BOOKTITLE.has(kind) ? 'booktitle' : 'journal', toLatex(said))
-    else if (target === 'publisher') put(PUBLISHER_KEY[kind] ?? 'publisher', toLatex(said))
+    else if (target === 'container') put(kindOf(kind).partOfBook ? 'booktitle' : 'journal', toLatex(said))
+    else if (target === 'publisher') put(kindOf(kind).publisherKey ?? 'publisher', toLatex(said))
     else if (target === 'seriesNumber') put('seriesnumber', toLatex(said))
     else if (target === 'genre') { if (said !== SORTS[type]) put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said)) }
     else if (target === 'pages') put('pages', toLatex(said).replace(/(?<=\w)-(?=\w)/gu, '--'))

@@ -1,20 +1,16 @@
 /** What kind of source a formatted reference is of, from the words in it and the pieces it has. */
-import type { KindId } from '../source/kinds'
+import { KIND_IDS, kindOf, type KindId } from '../source/kinds'
 import type { Peeler } from './reference-peel'
 import type { Inside } from './reference'
 
 /** Words in brackets, or behind the title, that name the kind; what they say is kept where the kind wants it. */
-const SAYS: readonly [RegExp, KindId, ('genre' | 'medium')?][] = [
-  [/audio podcast episode|podcast episode/iu, 'podcast-episode'], [/\bpodcast\b/iu, 'podcast-episode'], [/tv series episode|television episode/iu, 'tv-episode'], [/tv series|television series/iu, 'tv-series'], [/^film$|motion picture/iu, 'film'], [/\bvideo\b/iu, 'online-video'],
-  [/dissertation|thesis/iu, 'thesis', 'genre'], [/data ?set/iu, 'dataset'], [/computer software|mobile app/iu, 'software'], [/large language model/iu, 'ai-output'], [/^song$/iu, 'song'], [/^album$/iu, 'album'], [/lecture|conference presentation|paper presentation|poster|powerpoint|slides|speech|address/iu, 'talk', 'genre'],
-  [/review of/iu, 'review'], [/tweet|^post$|status update|facebook|thread/iu, 'social-post', 'genre'], [/photograph/iu, 'photograph', 'medium'], [/^map$/iu, 'map'], [/oil on|acrylic|watercolou?r|sculpture|etching|engraving|painting|bronze/iu, 'artwork', 'medium'], [/working paper|discussion paper/iu, 'working-paper', 'genre'], [/preprint/iu, 'preprint'], [/^report$/iu, 'report'], [/^patent$/iu, 'patent'], [/blog|web ?log post/iu, 'blog-post'], [/^(?:song|CD|LP|vinyl|MP3)$/iu, 'song'], [/computer program|^software$/iu, 'software'], [/e-?mail to/iu, 'personal-communication'], [/^letter/iu, 'archival-item'], [/interview/iu, 'interview'],
-]
+const SAYS = KIND_IDS.flatMap(kind => kindOf(kind).said.map(rule => ({ ...rule, kind }))).sort((a, b) => a.order - b.order)
 
 export function decideKind({ peeler, quoted, slanted, inside }: { peeler: Peeler, quoted: boolean, slanted: boolean, inside: Inside }): KindId {
   const { fields, says } = peeler
   for (const word of says) {
-    for (const [pattern, kind, target] of SAYS) {
-      if (!pattern.test(word)) continue
+    for (const { words, kind, into: target } of SAYS) {
+      if (!words.test(word)) continue
       if (kind === 'thesis') {
         const [genre, ...school] = word.split(/,\s*/u)
         peeler.set('genre', genre!)

@@ -6,8 +6,8 @@ import type { FieldName } from '../source/fields'
 import type { KindId } from '../source/kinds'
 import { readDate } from '../source/dates'
 import type { Fields } from '../source/model'
-import { looksLikeGroup } from '../source/names'
-import { headAndDate } from './reference-head'
+import { looksLikeGroup, type Name } from '../source/names'
+import { headAndDate, takeLeadingDate } from './reference-head'
 import { decideKind } from './reference-kind'
 import { readInnerNames } from './reference-names'
 import { DAY, MONTH, Peeler } from './reference-peel'
@@ -21,18 +21,32 @@ export interface ReadReference {
   certain: Set<FieldName>
   /** Words that found no field. */
   left: string
+  /** It repeats the names of the entry before by a sign. */
+  repeats: boolean
 }
 
-/** Reads one reference; undefined when nothing in it looks like one. Never throws. */
-export function readReference(input: string): ReadReference | undefined {
+/** A sign at the head of an entry that repeats the names of the one before: —, ---, ______. */
+export const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
+
+/**
+ * Reads one reference; undefined when nothing in it looks like one. Never throws.
+ * @param before the names of the entry before, for one that repeats them by a sign; it has none when they are not known
+ */
+export function readReference(input: string, before?: readonly Name[]): ReadReference | undefined {
   let piece = Piece.read(input)
+  const sign = REPEATED.exec(piece.text)
+  if (sign) piece = piece.slice(sign[0].length)
   const numbering = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)](?=\s)|[•·–—*-]\s)\s*/u.exec(piece.text)
   if (numbering) piece = piece.slice(numbering[0].length)
   if (!/\p{L}{2}/u.test(piece.text) || piece.length < 12) return undefined
   piece = piece.slice(0, 4000)
   const peeler = new Peeler(piece)
   peeler.outside()
-  headAndDate(peeler)
+  if (sign) {
+    if (before) peeler.set('author', [...before])
+    takeLeadingDate(peeler)
+  }
+  else headAndDate(peeler)
   let title = takeTitle(peeler)
   title = partAfterWhole(peeler, title)
   const quoted = title?.quoted ?? false
@@ -50,7 +64,7 @@ export function readReference(input: string): ReadReference | undefined {
   const kind = decideKind({ peeler, quoted, slanted, inside })
   const left = placeRest(peeler, kind, quoted, slanted, inside)
   if (peeler.fields.author && peeler.says.some(word => word.startsWith('@'))) peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find(word => word.startsWith('@'))! }
-  return { kind, fields: ordered(peeler.fields), certain, left }
+  return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
 }
 
 /** In one order, whatever order they were found in. */

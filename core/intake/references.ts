@@ -9,12 +9,11 @@ import { stripRich } from '../text/rich'
 import type { FieldName } from '../source/fields'
 import type { Source } from '../source/model'
 import { REFERENCE_HEADING } from './draft-noticed'
-import { readReference } from './reference'
+import { readReference, REPEATED } from './reference'
 import type { Intake, Problem, Progress, Proposal } from './proposal'
 
 const isHeading = (line: string): boolean => REFERENCE_HEADING.test(line) || /^(?:literature|(?:end)?notes)\s*:?$/iu.test(line)
 const NUMBERED = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)])\s+\S/u
-const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
 
 /** Splits a pasted list into references. Lines that a PDF broke are joined; a heading over the list goes. */
 export function splitReferences(text: string): string[] {
@@ -61,12 +60,9 @@ export function readReferences(text: string, progress?: Progress): Intake {
   pieces.forEach((piece, i) => {
     progress?.(i / pieces.length)
     const where = `paragraph ${i + 1}`
-    const repeated = REPEATED.test(stripRich(piece).replace(/\*/gu, ''))
-    const names = repeated ? last?.fields.author ?? last?.fields.editor : undefined
     const original = piece.replace(/\*/gu, '')
-    const read = readReference(repeated ? piece.replace(REPEATED, 'Repeatedname, Q. ') : piece)
+    const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
     if (!read || !read.fields.title) { problems.push({ where, what: `“${original.slice(0, 60)}${original.length > 60 ? '…' : ''}” could not be read as a reference; type it instead.` }); return }
-    if (repeated && names) read.fields.author = [...names]
     const { fields, kind, left } = read
     const doubts: string[] = []
     const { likeness } = nearest({ id: 'x', kind, fields }, original)
@@ -74,6 +70,7 @@ export function readReferences(text: string, progress?: Progress): Intake {
     const from: Proposal['from'] = Object.fromEntries((Object.keys(fields) as FieldName[]).map(name => [name,
       sure || read.certain.has(name) ? { by: 'read' as const, says: sure ? 'read, and sets again the same' : 'read from the reference' } : { by: 'guessed' as const, says: 'guessed from its place in the reference' }]))
     from.kind = sure ? { by: 'read', says: 'read, and sets again the same' } : { by: 'guessed', says: 'guessed from the parts it has' }
+    if (read.repeats && !read.fields.author) doubts.push('It repeats the names of an entry before it that is not here; add them.')
     if (left) doubts.push(`No place was found for “${left}”.`)
     if (/\bet\.?\s+al\b|\. \. \.|…/u.test(original)) doubts.push('The reference leaves authors out; add those that are missing.')
     last = { kind, fields, from, original, where, doubts }

@@ -3,7 +3,7 @@
  * Source: RIS Format Specifications (2011), reference types and tags; older tags (T1, A1, Y1, JO, JF, UR, N1) are read too.
  */
 import { FIELDS, type FieldName } from '../source/fields'
-import { kindOf, type KindId } from '../source/kinds'
+import { isKind, kindOf, readAs, type KindId } from '../source/kinds'
 import { readDate, type DatePoint, type SourceDate } from '../source/dates'
 import type { Fields, Source } from '../source/model'
 import { readName, writeName, type Name } from '../source/names'
@@ -11,18 +11,9 @@ import { plainEdition } from './bibtex'
 import { isDoi, tidyDoi } from './identifiers'
 import { allFrom, type Intake, type Problem, type Progress, type Proposal } from './proposal'
 
-const TYPES: Record<string, KindId> = {
-  ABST: 'journal-article', ADVS: 'film', AGGR: 'dataset', ANCIENT: 'classic', ART: 'artwork', BILL: 'statute', BLOG: 'blog-post', BOOK: 'book', CASE: 'case', CHAP: 'chapter', CHART: 'figure', CLSWK: 'classic', COMP: 'software', CONF: 'conference-paper', CPAPER: 'conference-paper', CTLG: 'book', DATA: 'dataset', DBASE: 'dataset', DICT: 'dictionary-entry',
-  EBOOK: 'book', ECHAP: 'chapter', EDBOOK: 'book', EJOUR: 'journal-article', ELEC: 'web-page', ENCYC: 'encyclopedia-entry', EQUA: 'figure', FIGURE: 'figure', GEN: 'web-page', GOVDOC: 'report', GRANT: 'report', GRNT: 'report', HEAR: 'statute', ICOMM: 'web-page', INPR: 'journal-article', INTV: 'interview', JFULL: 'journal-article', JOUR: 'journal-article', LEGAL: 'statute', MANSCPT: 'archival-item',
-  MAP: 'map', MGZN: 'magazine-article', MPCT: 'film', MULTI: 'online-video', MUSIC: 'song', NEWS: 'newspaper-article', PAMP: 'brochure', PAT: 'patent', PCOMM: 'personal-communication', POD: 'podcast-episode', PRESS: 'brochure', RPRT: 'report', SER: 'book', SLIDE: 'talk', SOUND: 'podcast-episode', STAND: 'standard', STAT: 'statute', THES: 'thesis', UNBILL: 'statute', UNPB: 'talk', UNPD: 'talk', VIDEO: 'online-video', WEB: 'web-page', PREPRINT: 'preprint', 'PRE-PRINT': 'preprint',
-}
-const KIND_TYPES: Record<KindId, string> = {
-  'journal-article': 'JOUR', 'magazine-article': 'MGZN', 'newspaper-article': 'NEWS', 'review': 'JOUR', 'book': 'BOOK', 'classic': 'CLSWK', 'brochure': 'PAMP', 'chapter': 'CHAP', 'foreword': 'CHAP', 'encyclopedia-entry': 'ENCYC', 'dictionary-entry': 'DICT', 'conference-paper': 'CPAPER', 'web-page': 'ELEC', 'blog-post': 'BLOG', 'social-post': 'ICOMM', 'report': 'RPRT', 'working-paper': 'RPRT', 'preprint': 'UNPB',
-  'thesis': 'THES', 'talk': 'SLIDE', 'film': 'MPCT', 'tv-series': 'ADVS', 'tv-episode': 'ADVS', 'online-video': 'VIDEO', 'podcast': 'SOUND', 'podcast-episode': 'SOUND', 'song': 'MUSIC', 'album': 'MUSIC', 'artwork': 'ART', 'photograph': 'ART', 'map': 'MAP', 'figure': 'FIGURE', 'patent': 'PAT', 'dataset': 'DATA', 'software': 'COMP', 'ai-output': 'COMP', 'standard': 'STAND', 'case': 'CASE', 'statute': 'STAT', 'interview': 'INTV', 'personal-communication': 'PCOMM', 'archival-item': 'MANSCPT', 'course-material': 'GEN',
-} as Record<KindId, string>
+const TYPES = readAs('ris')
 /** Kinds that share a type with another: which of them is meant is written in C8, a custom field. */
 const OWN_TAG = 'C8'
-const PARTS = new Set<KindId>(['chapter', 'foreword', 'encyclopedia-entry', 'dictionary-entry', 'conference-paper'])
 
 const LINE = /^\s{0,3}([A-Z][A-Z0-9])\s{0,2}-(?:\s(.*)|)$/u
 const TAGS = new Set(('TY ER ID A1 A2 A3 A4 AU ED TA AB N2 AD AN AV BT C1 C2 C3 C4 C5 C6 C7 C8 CA CN CP CR CT CY DA DB DI DO DP DS ET EP FD ID IS J1 J2 JA JF JO KW L1 L2 L3 L4 LA LB LK M1 M2 M3 N1 NV OP PB PP PY RD RI RN RP RT SE SF SN SP ST SV T1 T2 T3 TI TS TT U1 U2 U3 U4 U5 UN UR VL VO WT WV WP Y1 Y2 YR').split(' '))
@@ -96,12 +87,12 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
     return ''
   }
   const set = (name: FieldName, value: Fields[FieldName] | undefined | '') => { if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length) && fields[name] === undefined) (fields as Record<string, unknown>)[name] = value }
-  if (!TYPES[type]) problems.push({ where: `line ${line}`, what: `the type ${type || '(none)'} is not one of RIS; its kind is guessed.` })
-  const kind = refine(TYPES[type], first, lines)
+  if (!TYPES.get(type)) problems.push({ where: `line ${line}`, what: `the type ${type || '(none)'} is not one of RIS; its kind is guessed.` })
+  const kind = refine(TYPES.get(type), first, lines)
   const names = (...tags: string[]) => all(...tags).flatMap(readRisNames)
   set('author', names('AU', 'A1'))
   const second = names('A2', 'ED')
-  const whole = PARTS.has(kind)
+  const whole = kindOf(kind).partOfBook === true
   set(kind === 'podcast-episode' || kind === 'podcast' ? 'host' : kind === 'review' ? 'reviewedAuthor' : 'editor', second)
   set(whole || kind === 'book' ? 'seriesEditor' : 'contributor', names('A3'))
   set('translator', names(...(lines.some(([tag]) => tag === 'TA') ? ['TA', 'A4'] : ['A4'])))
@@ -155,7 +146,7 @@ const inPeriodical = (kind: KindId): boolean => kindOf(kind).inside === 'periodi
 
 function refine(kind: KindId | undefined, first: (...tags: string[]) => string, lines: readonly [string, string][]): KindId {
   const own = first(OWN_TAG)
-  if (own && own in KIND_TYPES && KIND_TYPES[own as KindId]) return own as KindId
+  if (own && isKind(own)) return own
   const sort = first('M3')
   if (kind === 'report' && /working paper|discussion paper/iu.test(sort)) return 'working-paper'
   if (kind === 'talk' && /preprint/iu.test(sort)) return 'preprint'
@@ -223,10 +214,10 @@ function writeRecord(source: Source, key: string): string {
   const lines: string[] = []
   const put = (tag: string, value: string | undefined) => { if (value) lines.push(`${tag}  - ${value.replace(/<span class="nocase">|<\/span>/gu, '').replace(/\s+/gu, ' ')}`) }
   const names = (tag: string, value: readonly Name[] | undefined) => value?.forEach(name => put(tag, name.literal !== undefined ? `${name.literal},` : writeName(name)))
-  put('TY', KIND_TYPES[kind])
+  put('TY', kindOf(kind).ris)
   put('ID', key)
   const periodical = inPeriodical(kind)
-  const whole = PARTS.has(kind)
+  const whole = kindOf(kind).partOfBook === true
   names('AU', fields.author ?? (kind === 'film' || kind === 'tv-episode' ? fields.director : undefined))
   names('A2', kind === 'podcast-episode' || kind === 'podcast' ? fields.host : kind === 'review' ? fields.reviewedAuthor : fields.editor)
   names('A3', whole || kind === 'book' ? fields.seriesEditor : fields.contributor)
@@ -262,7 +253,7 @@ function writeRecord(source: Source, key: string): string {
   put('M3', fields.genre)
   if (fields.accessed?.start) put('Y2', [fields.accessed.start.year, fields.accessed.start.month, fields.accessed.start.day].map(v => (v === undefined ? '' : String(v).padStart(2, '0'))).join('/').concat('/'))
   for (const line of (source.origin?.custom as { ris?: [string, string][] } | undefined)?.ris ?? []) if (Array.isArray(line) && TAGS.has(line[0])) put(line[0], line[1])
-  if (TYPES[KIND_TYPES[kind]!] !== kind) put(OWN_TAG, kind)
+  if (TYPES.get(kindOf(kind).ris) !== kind) put(OWN_TAG, kind)
   return `${lines.join('\r\n')}\r\nER  - \r\n`
 }
 

@@ -5,7 +5,7 @@
  */
 import { z } from 'zod'
 import { FIELDS, FIELD_NAMES, type FieldName } from './fields'
-import { KINDS, kindOf, type KindId } from './kinds'
+import { isKind, KIND_IDS, kindOf, type CslRule, type KindId } from './kinds'
 import type { Fields, Source } from './model'
 import { isNamed, type Name } from './names'
 import { readDate, type DatePoint, type SourceDate } from './dates'
@@ -30,39 +30,20 @@ export const cslItemSchema = z.looseObject({
 })
 export type CslItem = Record<string, unknown> & { id: string | number, type: string }
 
-/** Types whose kind depends on other properties; the rest follow `csl` in the table of kinds. */
-const TYPES: Record<string, KindId> = {
-  'article': 'preprint', 'article-journal': 'journal-article', 'bill': 'statute', 'broadcast': 'tv-series', 'chapter': 'chapter',
-  'collection': 'archival-item', 'document': 'web-page', 'entry': 'encyclopedia-entry', 'event': 'talk', 'hearing': 'statute',
-  'legislation': 'statute', 'manuscript': 'archival-item', 'motion_picture': 'film', 'musical_score': 'book', 'performance': 'film',
-  'periodical': 'book', 'regulation': 'statute', 'review-book': 'review', 'treaty': 'statute', 'report': 'report', 'song': 'song',
-  'graphic': 'artwork', 'software': 'software',
-}
+/** How many things a rule asks for: what asks for more is asked first. */
+const asks = ({ says, has = [], lacks = [] }: CslRule): number => (says ? 1 : 0) + has.length + lacks.length
+const rank = (rule: CslRule): number => rule.order ?? 20 - asks(rule)
+const RULES = new Map<string, { rule: CslRule, kind: KindId }[]>()
+for (const kind of KIND_IDS) for (const rule of kindOf(kind).reads.csl) RULES.set(rule.type, [...(RULES.get(rule.type) ?? []), { rule, kind }].sort((a, b) => rank(a.rule) - rank(b.rule)))
 
 /** The kind of a CSL-JSON item, from its type and what the type leaves open. */
 export function kindOfCsl(item: Record<string, unknown>): KindId {
   const own = (item.custom as { dendle?: { kind?: string } } | undefined)?.dendle?.kind
-  if (own && own in KINDS) return own as KindId
-  const type = String(item.type)
-  const says = (pattern: RegExp) => pattern.test(`${String(item.genre ?? '')} ${String(item.medium ?? '')}`)
+  if (own && isKind(own)) return own
+  const words = `${String(item.genre ?? '')} ${String(item.medium ?? '')}`
   const given = (property: string) => item[property] !== undefined && item[property] !== ''
-  if (type === 'motion_picture' && (says(/\bvideo\b/iu) || (given('URL') && given('container-title')))) return says(/episode/iu) ? 'tv-episode' : 'online-video'
-  if (type === 'motion_picture' && says(/episode/iu)) return 'tv-episode'
-  if (type === 'motion_picture' && says(/series/iu)) return 'tv-series'
-  if (type === 'broadcast' && says(/podcast/iu)) return given('container-title') ? 'podcast-episode' : 'podcast'
-  if (type === 'broadcast') return given('container-title') ? 'tv-episode' : 'tv-series'
-  if (type === 'song' && !given('container-title') && says(/album/iu)) return 'album'
-  if (type === 'graphic' && says(/photo/iu)) return 'photograph'
-  if (type === 'graphic' && says(/\b(?:figure|chart|graph|diagram)\b/iu)) return 'figure'
-  if (type === 'report' && says(/working paper|discussion paper/iu)) return 'working-paper'
-  if (type === 'report' && says(/press release|brochure|leaflet/iu)) return 'brochure'
-  if (type === 'article' && says(/working paper/iu)) return 'working-paper'
-  if (type === 'chapter' && says(/introduction|foreword|preface|afterword/iu)) return 'foreword'
-  if (type === 'software' && says(/\b(?:AI|language model|generated)\b/iu)) return 'ai-output'
-  if (type === 'document' && !given('URL')) return 'course-material'
-  if (type === 'manuscript' && !given('archive') && says(/thesis|dissertation/iu)) return 'thesis'
-  const byTable = TYPES[type] ?? (Object.keys(KINDS) as KindId[]).find(id => kindOf(id).csl === type)
-  return byTable ?? (given('container-title') ? 'journal-article' : given('URL') ? 'web-page' : 'book')
+  const found = RULES.get(String(item.type))?.find(({ rule: { says, has = [], lacks = [] } }) => (!says || says.test(words)) && has.every(given) && !lacks.some(given))
+  return found?.kind ?? (given('container-title') ? 'journal-article' : given('URL') ? 'web-page' : 'book')
 }
 
 export function fromCsl(item: CslItem): Source {

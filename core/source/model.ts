@@ -56,7 +56,7 @@ export function missing(source: Source): FieldName[] {
   const kind = kindOf(source.kind)
   return kind.required.filter((name) => {
     if (has(source, name)) return false
-    if (kind.lead.includes(name)) return !kind.lead.some(role => has(source, role))
+    if ((kind.lead as readonly FieldName[]).includes(name)) return !kind.lead.some(role => has(source, role))
     if (name === 'issued') return textOf(source, 'status') === ''
     return true
   })

@@ -1,0 +1,53 @@
+/** Data, programs, patents. */
+import { kind } from './kind'
+
+export const data = {
+  'patent': kind({
+    label: 'Patent', whole: true,
+    words: 'invention',
+    required: ['author', 'issued', 'title', 'number'], usual: ['authority', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: { authority: 'the patent office', number: 'with its country code' },
+    csl: 'patent', bibtex: 'patent', ris: 'PAT',
+    reads: { csl: [{ type: 'patent' }], bibtex: ['patent'], ris: ['PAT'] },
+    said: [{ order: 22, words: /^patent$/iu }],
+    number: 'number',
+  }),
+  'dataset': kind({
+    label: 'Dataset', whole: true,
+    words: 'data, data set, statistics, census, database',
+    required: ['author', 'issued', 'title', 'publisher'], usual: ['version', 'doi', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: {},
+    csl: 'dataset', bibtex: 'dataset', ris: 'DATA',
+    reads: { csl: [{ type: 'dataset' }], bibtex: ['dataset', 'data'], ris: ['AGGR', 'DATA', 'DBASE'] },
+    said: [{ order: 8, words: /data ?set/iu }],
+    number: 'number',
+  }),
+  'software': kind({
+    label: 'Software or app', whole: true,
+    words: 'app, program, code, package, game, video game, tool',
+    required: ['author', 'issued', 'title'], usual: ['version', 'publisher', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: {},
+    csl: 'software', bibtex: 'software', ris: 'COMP',
+    reads: { csl: [{ type: 'software' }], bibtex: ['software'], ris: ['COMP'] },
+    said: [{ order: 9, words: /computer software|mobile app/iu }, { order: 25, words: /computer program|^software$/iu }],
+    number: 'number',
+  }),
+  'ai-output': kind({
+    label: 'Generated text (AI)', like: 'software', whole: true,
+    words: 'ai, chatbot, artificial intelligence, generated text, language model, assistant, machine answer',
+    required: ['author', 'issued', 'title', 'url'], usual: ['version', 'publisher', 'genre'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: {},
+    csl: 'software', bibtex: 'software', ris: 'COMP',
+    reads: { csl: [{ type: 'software', says: /\b(?:AI|language model|generated)\b/iu }], bibtex: [], ris: [] },
+    said: [{ order: 10, words: /large language model/iu }],
+    number: 'issue',
+  }),
+} as const

@@ -1,0 +1,62 @@
+/** What a row in the table of kinds holds. Every key without a question mark must be there: forgetting one does not compile. */
+import type { FieldName, FieldOf } from '../fields'
+
+/** A CSL-JSON item that is of a kind: of this type, and as the rest says. */
+export interface CslRule {
+  type: string
+  /** Words in its genre or medium. */
+  says?: RegExp
+  /** Properties it must have, or must not. */
+  has?: readonly string[]
+  lacks?: readonly string[]
+  /** Asked before the rules with higher numbers; otherwise the rule with more conditions is asked first. */
+  order?: number
+}
+
+/** Words in the brackets of a formatted reference that tell a kind, and the field that keeps them. */
+export interface SaidRule { order: number, words: RegExp, into?: 'genre' | 'medium' }
+
+export interface Kind {
+  label: string
+  /** A kind whose layout a style may use when it has none for this one. */
+  like?: string
+  /** Everyday words for it, beside its label, apart by commas. */
+  words: string
+  /** Fields without which the reference has a hole. */
+  required: readonly FieldName[]
+  /** Fields most such sources have. */
+  usual: readonly FieldName[]
+  /** Roles that can lead the entry, the first one present wins. */
+  lead: readonly FieldOf<'names'>[]
+  /** Other makers named inside the entry, in this order. */
+  makers: readonly FieldOf<'names'>[]
+  /** What it calls a field that other kinds call otherwise: a journal article is inside a journal. */
+  called: Partial<Record<FieldName, string>>
+  /** Where on the source to look, by field; fields have a place of their own otherwise. */
+  hints: Partial<Record<FieldName, string>>
+  /** The container is an official name (journal, site, show) and keeps its capitals. */
+  officialContainer?: boolean
+  /** The title is not a title but a text or a description: its capitals are left alone. */
+  plainTitle?: boolean
+  /** How its container behaves: a scholarly periodical is abbreviated, proceedings too in their way, a site may be its own author, a reference work is a name when online. */
+  inside?: 'periodical' | 'proceedings' | 'site' | 'reference'
+  /** Stands alone (book, film) rather than inside something. */
+  whole?: boolean
+  /** Pages are asked for in a citation of it. */
+  paged?: boolean
+  /** The types it is written as: CSL-JSON's, BibTeX's, RIS's. */
+  csl: string
+  bibtex: string
+  ris: string
+  /** The types that are read as it. */
+  reads: { csl: readonly CslRule[], bibtex: readonly string[], ris: readonly string[] }
+  said: readonly SaidRule[]
+  /** What BibTeX's "number" is of it. */
+  number: FieldName
+  /** Its container is BibTeX's "booktitle", RIS's T2. */
+  partOfBook?: boolean
+  /** What BibTeX calls its publisher, if not that. */
+  publisherKey?: string
+}
+
+export const kind = (row: Kind): Kind => row

@@ -1,0 +1,53 @@
+/** Pictures, maps and figures. */
+import { kind } from './kind'
+
+export const pictures = {
+  'artwork': kind({
+    label: 'Artwork', whole: true,
+    words: 'painting, sculpture, drawing, art, museum object, print, installation',
+    required: ['author', 'issued', 'title'], usual: ['medium', 'archive', 'archivePlace', 'dimensions', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: { archive: 'the museum that holds it', medium: 'Oil on canvas, Bronze…' },
+    csl: 'graphic', bibtex: 'artwork', ris: 'ART',
+    reads: { csl: [{ type: 'graphic' }], bibtex: ['image', 'artwork'], ris: ['ART'] },
+    said: [{ order: 18, words: /oil on|acrylic|watercolou?r|sculpture|etching|engraving|painting|bronze/iu, into: 'medium' }],
+    number: 'issue',
+  }),
+  'photograph': kind({
+    label: 'Photograph', like: 'artwork', whole: true,
+    words: 'photo, picture, image',
+    required: ['author', 'issued', 'title'], usual: ['medium', 'archive', 'archivePlace', 'container', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: {},
+    csl: 'graphic', bibtex: 'image', ris: 'ART',
+    reads: { csl: [{ type: 'graphic', says: /photo/iu }], bibtex: [], ris: [] },
+    said: [{ order: 16, words: /photograph/iu, into: 'medium' }],
+    number: 'issue',
+  }),
+  'map': kind({
+    label: 'Map', like: 'artwork', whole: true,
+    words: 'atlas, chart of a coast, plan',
+    required: ['author', 'issued', 'title'], usual: ['scale', 'publisher', 'place', 'archive', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: {},
+    csl: 'map', bibtex: 'map', ris: 'MAP',
+    reads: { csl: [{ type: 'map' }], bibtex: ['map'], ris: ['MAP'] },
+    said: [{ order: 17, words: /^map$/iu }],
+    number: 'issue',
+  }),
+  'figure': kind({
+    label: 'Figure or chart', like: 'artwork', whole: true,
+    words: 'chart, graph, diagram, table, infographic, image from a book',
+    required: ['author', 'issued', 'title'], usual: ['container', 'publisher', 'url'],
+    lead: ['author'], makers: [],
+    called: {},
+    hints: {},
+    csl: 'figure', bibtex: 'misc', ris: 'FIGURE',
+    reads: { csl: [{ type: 'graphic', says: /\b(?:figure|chart|graph|diagram)\b/iu }, { type: 'figure' }], bibtex: [], ris: ['CHART', 'EQUA', 'FIGURE'] },
+    said: [],
+    number: 'issue',
+  }),
+} as const
