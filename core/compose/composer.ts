@@ -16,7 +16,7 @@ import { compiled, isListed } from './compiled'
 import { setEntry, type SetEntry } from './entry'
 import { setLine, textOfAtoms } from './line'
 import { appearanceReasons, fileAll, filingReasons, type Entry } from './order'
-import { sameCitation, sameList, type Citation, type CitedItem, type Composition, type ListEntry, type Paper } from './paper'
+import { alike, sameCitation, sameList, type Citation, type CitedItem, type Composition, type ListEntry, type Paper } from './paper'
 
 /** A citation as it was set, with all that its setting rested on. */
 interface Record {
@@ -51,7 +51,7 @@ interface Listed { list: ListEntry[], placed: ReadonlyMap<string, Placed>, unsur
 
 const samePaper = (a: Paper, b: Paper): boolean => a === b || (
   sameList(a.alsoList ?? [], b.alsoList ?? []) && a.divisions === b.divisions
-  && a.citations.length === b.citations.length && a.citations.every((citation, i) => sameCitation(citation, b.citations[i]!)))
+  && alike(a.citations, b.citations, sameCitation))
 
 /** Composes one paper again and again. */
 export class Composer {

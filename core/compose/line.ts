@@ -47,7 +47,8 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
     if (atom.text[0] === ' ' && endsInSpace(out)) atom = withText(atom, atom.text.slice(1))
     if (atom.text) out.push(atom)
   }
-  return out.map(plainRun)
+  for (let i = 0; i < out.length; i++) out[i] = plainRun(out[i]!)
+  return out
 }
 
 const isMark = (char: string): boolean => char === '.' || char === ',' || char === ';' || char === ':' || char === '?' || char === '!'

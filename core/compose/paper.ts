@@ -51,7 +51,14 @@ export interface Composition {
 export interface Alone { reference: Run[] | null, parenthetical: Run[], narrative: Run[], note: Run[] | null, shortNote: Run[] | null }
 
 /** Whether two lists hold the same objects in the same order. */
-export const sameList = <T>(a: readonly T[], b: readonly T[]): boolean => a === b || (a.length === b.length && a.every((one, i) => one === b[i]))
+export const sameList = <T>(a: readonly T[], b: readonly T[]): boolean => a === b || alike(a, b, (one, other) => one === other)
+
+/** Whether two lists are as long as each other and alike at every place. A loop, since this is asked at every key typed. */
+export function alike<T>(a: readonly T[], b: readonly T[], same: (one: T, other: T) => boolean): boolean {
+  if (a.length !== b.length) return false
+  for (let i = 0; i < a.length; i++) if (!same(a[i]!, b[i]!)) return false
+  return true
+}
 
 const sameLocator = (a: Locator | undefined, b: Locator | undefined): boolean => a === b || (a?.place === b?.place && a?.label === b?.label)
 const sameItem = (a: CitedItem, b: CitedItem): boolean => a === b
@@ -59,5 +66,5 @@ const sameItem = (a: CitedItem, b: CitedItem): boolean => a === b
 
 /** Whether two citations say the same. */
 export const sameCitation = (a: Citation, b: Citation): boolean => a === b
-  || (a.form === b.form && a.items.length === b.items.length && a.items.every((item, i) => sameItem(item, b.items[i]!))
+  || (a.form === b.form && alike(a.items, b.items, sameItem)
     && (a.words === b.words || (a.words?.before === b.words?.before && a.words?.after === b.words?.after)))
