@@ -54,7 +54,7 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
 const isMark = (char: string): boolean => char === '.' || char === ',' || char === ';' || char === ':' || char === '?' || char === '!'
 
 /** The run that an atom became; the same object where nothing has to be taken off. */
-function plainRun(atom: Atom): Run {
+function plainRun(atom: Atom): Atom {
   if (atom.closes === undefined && atom.sentence === undefined && atom.stopped === undefined) return atom
   const { closes: _closes, sentence: _sentence, stopped: _stopped, ...run } = atom
   return run
