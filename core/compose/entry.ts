@@ -80,6 +80,7 @@ function sayAuthor(work: Work, narrative: boolean, telling: Telling): Atom[] {
     if (atLeast) options.atLeast = atLeast
     if (telling.abbreviate) options.abbreviate = telling.abbreviate
     if (telling.introduce && !narrative) options.introduce = telling.introduce
+    if (tellApart && rules.sameSurname?.within) options.alsoWithin = true
     const names = setNames(work.lead.names, formOf(style, narrative ? pair.narrative : pair.names), options)
     return tellApart ? names.map(atom => ({ ...atom, rules: [...atom.rules, 'names.apart'] })) : names
   }

@@ -4,6 +4,7 @@ import type { FieldName } from '../source/fields'
 import type { NameForm } from '../styles/schema'
 import { fillPattern } from '../styles/pattern'
 import type { RuleId } from '../text/origin'
+import { curled } from '../text/quotes'
 import type { Atom } from './line'
 
 export interface NameOptions {
@@ -16,14 +17,21 @@ export interface NameOptions {
   introduce?: ReadonlySet<string>
   /** Group names by their abbreviation. */
   abbreviate?: ReadonlySet<string>
+  /** Where only the first name has its initials, others of the same surname in this work have them too. */
+  alsoWithin?: boolean
 }
 
 /** One name as text. `position` counts from 0. */
 export function setName(name: Name, form: NameForm, position: number, abbreviate?: ReadonlySet<string>): string {
-  if (name.literal) return name.short && abbreviate?.has(name.literal) ? name.short : name.literal.trim()
-  const family = surname(name)
+  return curled(name.literal ? (name.short && abbreviate?.has(name.literal) ? name.short : name.literal.trim()) : setPerson(name, form, position))
+}
+
+function setPerson(name: Name, form: NameForm, position: number): string {
+  // Where initials take no stops, nothing in a name does: "St John O" (Citing Medicine 2, Appendix F).
+  const bare = form.initials?.stop === ''
+  const family = bare ? surname(name).replace(/\./gu, '') : surname(name)
   if (form.order === 'surname' || form.given === 'none' || (form.firstOnly && position > 0)) return family
-  const given = form.given === 'initials' ? setInitials(name, form) : givenName(name)
+  const given = form.given === 'initials' ? setInitials(name, form) : spacedInitials(givenName(name))
   if (!given) return name.suffix ? `${family}${form.suffix}${setSuffix(name.suffix, form)}` : family
   const inverted = form.order === 'all-inverted' || (form.order === 'first-inverted' && position === 0)
   const text = inverted ? `${family}${form.invert}${given}` : `${given} ${family}`
@@ -32,6 +40,9 @@ export function setName(name: Name, form: NameForm, position: number, abbreviate
   const setOff = inverted && form.invert.includes(',') && form.suffix === ' ' && form.given === 'full'
   return `${text}${setOff ? ', ' : form.suffix}${setSuffix(name.suffix, form)}`
 }
+
+/** Initials in a name given in full stand apart: "J.R." is J. R. (Chicago 18, 7.62; MLA Handbook 9, 2.83). */
+const spacedInitials = (given: string): string => (given.includes('.') ? given.replace(/(?<=\p{Lu}\.)(?=\p{Lu}\.)/gu, ' ') : given)
 
 const DEFAULT_INITIALS = { stop: '.', space: ' ', hyphen: true } as const
 
@@ -56,7 +67,8 @@ export function setNames(names: readonly Name[], form: NameForm, options: NameOp
   const short = etAl !== undefined && names.length >= etAl.from && keep < names.length
   const shown = short ? keep : names.length
   const text = (name: Name, i: number): string => {
-    const set = setName(name, form, i, options.abbreviate)
+    const alike = options.alsoWithin && i > 0 && form.firstOnly && !name.literal && names.some((other, at) => at !== i && !other.literal && surname(other) === surname(name))
+    const set = setName(name, form, alike ? 0 : i, options.abbreviate)
     const handle = name.username && options.username ? fillPattern(options.username, { username: name.username }) : ''
     const short = name.literal && name.short && options.introduce?.has(name.literal) ? ` [${name.short}]` : ''
     return set + handle + short

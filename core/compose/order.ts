@@ -13,7 +13,12 @@ const nameKey = (name: Name, style: Style): string => [surname(name), givenName(
 /** What a work files under: its leading names, or the stand-in, or its title without the article. */
 function filingName(work: Work): string {
   const { style, layout, print } = work.kind
-  if (work.lead) return work.lead.names.map(name => nameKey(name, style)).join('\u0001')
+  if (work.lead) {
+    const { names } = work.lead
+    const etAl = style.list.asPrinted ? style.names.lead?.etAl : undefined
+    const shown = etAl && names.length >= etAl.from ? names.slice(0, etAl.keep) : names
+    return [...shown.map(name => nameKey(name, style)), ...(shown.length < names.length ? ['etal'] : [])].join('\u0001')
+  }
   const standIn = layout.standIn ? textOfAtoms(printed(print(layout.standIn), work)) : ''
   return `${foldTitle(standIn || work.text('title') || work.text('container') || work.text('genre'))}\u0001\u0001`
 }

@@ -70,7 +70,7 @@ function one(node: Exclude<Node, { type: 'between' }> | Node, kind: KindSetting,
   switch (node.type) {
     case 'text': {
       // A word of the template's own begins with a capital where it begins a sentence.
-      const atom: Atom = { ...text(node.text, place), ...(/^\p{Ll}/u.test(node.text) ? { sentence: true } : {}) }
+      const atom: Atom = { ...text(node.text, place), ...(/^\[?\p{Ll}/u.test(node.text) ? { sentence: true } : {}) }
       return (_work, _telling, out) => { out.push(atom); return false }
     }
     case 'between': return () => false
@@ -180,6 +180,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   online: () => work => work.has('url') || work.has('doi'),
   link: () => work => work.has('url') && !work.has('doi'),
   locator: () => (_work, telling) => telling.locator !== undefined,
+  presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
   standIn: kind => anything(compile(kind.layout.standIn ?? '', kind)),
 }
 

@@ -15,19 +15,21 @@ export interface TitleSetting {
   quoted: number
   italic: boolean
   capitals: CapitalRule
+  /** Its closing full stop is the text’s own: a post in quotation marks. */
+  keepStop?: boolean
 }
 
 export interface SetTitle { atoms: Atom[], unsure: readonly string[] }
 
 export function setTitle(title: string, setting: TitleSetting): SetTitle {
-  const { segments, unsure } = capitalise(spaced(title), setting.capitals)
+  const { segments, unsure } = capitalise(spaced(title, setting.keepStop === true), setting.capitals)
   return { unsure, atoms: segmentsToAtoms(segments, setting) }
 }
 
 /** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
-function spaced(title: string): string {
+function spaced(title: string, keepStop: boolean): string {
   const single = /\s\s|[^\S ]/u.test(title) ? title.trim().replace(/\s+/gu, ' ') : title.trim()
-  return single.endsWith('.') ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '') : single
+  return single.endsWith('.') && !keepStop ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '') : single
 }
 
 const RULES: Record<CapitalRule['style'], readonly RuleId[]> = { 'headline': ['title.headline'], 'sentence': ['title.sentence'], 'as-given': ['title.asgiven'] }
@@ -73,8 +75,11 @@ function balance(title: string): string {
 export const withoutArticle = (title: string): string => title.replace(/^((?:<[^>]+>)*[“"‘']?)(?:the|an?)\s+/iu, '$1')
 
 const FUNCTION = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because',
-  'that', 'which', 'who', 'whose', 'whom', 'where', 'how', 'why', 'what', 'is', 'are', 'was', 'were', 'be', 'can', 'do', 'does', 'did', 'has', 'have', 'had', 'will'])
+  'that', 'which', 'who', 'whose', 'whom', 'where', 'how', 'why', 'what', 'is', 'are', 'was', 'were', 'be', 'can', 'could', 'may', 'might', 'must', 'shall', 'should', 'would', 'do', 'does', 'did', 'has', 'have', 'had', 'will', 'not', 'its', 'their', 'his', 'her', 'our', 'your', 'my'])
 const CUTTERS = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because'])
+
+const ARTICLES = new Set(['a', 'an', 'the'])
+const COPULA = new Set(['is', 'are', 'was', 'were'])
 
 const bare = (word: string): string => /^[A-Za-z]+$/.test(word) ? word.toLowerCase() : word.replace(/<[^>]+>/gu, '').replace(/[^\p{L}\p{N}.'’-]/gu, '').toLowerCase()
 
@@ -87,14 +92,24 @@ export function firstWords(title: string): string {
   const main = withoutArticle(mainTitle(title))
   const words = main.split(/\s+/u)
   if (words.length <= 4) return main
+  // A comma ends the phrase that the title begins with, unless it makes a series.
+  const comma = words.findIndex(word => /[,;]$/u.test(word))
+  if (comma >= 0 && comma < 4 && !isSeries(words, comma) && !words.slice(comma + 1).some(word => /[,;]$/u.test(word))) return trimEnd(words.slice(0, comma + 1).join(' '), main)
   let substance = 0
   let keep = words.length
   for (const [i, word] of words.entries()) {
     if (CUTTERS.has(bare(word)) && substance >= 2) { keep = i; break }
     if (!FUNCTION.has(bare(word))) substance++
   }
-  keep = Math.min(keep, 4)
+  if (keep > 4) {
+    // Four words that end within a phrase of their own ("Voices from the Vegetable") stop before that phrase.
+    const phrase = words.findIndex((word, i) => i > 0 && CUTTERS.has(bare(word)) && !ARTICLES.has(bare(word)))
+    // Italics or a quotation that closes there make a phrase of its own ("Return of Zostera marina").
+    keep = phrase > 0 && phrase < 4 && !/(?:<\/\w+>|[”’])[,;:]?$/u.test(words[3]!) ? phrase : 4
+  }
   while (keep > 1 && FUNCTION.has(bare(words[keep - 1]!))) keep--
+  // A title that is a sentence says what it is about behind its verb ("A Tree Is Not a Lamp Post").
+  if (keep === 1 && COPULA.has(bare(words[1]!)) && words.length <= 6) return words.slice(2).join(' ')
   return trimEnd(words.slice(0, keep).join(' '), main)
 }
 

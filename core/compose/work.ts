@@ -6,7 +6,7 @@ import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
 import type { Kind } from '../source/kinds'
 import type { Source } from '../source/model'
-import { isNamed, type Name } from '../source/names'
+import { isNamed, sameNames, type Name } from '../source/names'
 import type { Locator } from '../source/locators'
 import type { Layout, Style } from '../styles/schema'
 import type { Run } from '../text/runs'
@@ -43,7 +43,7 @@ export interface KindSetting {
   readonly row: Kind
   readonly layout: Layout
   /** Roles that can lead its entry. */
-  readonly lead: readonly FieldName[]
+  readonly lead: readonly FieldOf<'names'>[]
   /** The printer of a template of the layout or of the style; made at its first use. */
   print: (template: string) => Printer
   /** The whole entry. */
@@ -55,7 +55,7 @@ export class Work {
   private readonly people: Partial<Record<FieldName, readonly Name[]>> = {}
   private readonly dates: Partial<Record<FieldName, SourceDate>> = {}
   /** The role that leads, and its names; none when a title or stand-in must lead. */
-  readonly lead: { role: FieldName, names: readonly Name[] } | undefined
+  readonly lead: Lead | undefined
   readonly issued: SourceDate | undefined
   /** Without a date, and said to be on its way to print. */
   readonly inPress: boolean
@@ -90,6 +90,12 @@ export class Work {
       }
       else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
     }
+    const { authorIs, episodic } = kind.row
+    if (authorIs && this.people.author && !this.people[authorIs]) {
+      this.people[authorIs] = this.people.author
+      delete this.people.author
+    }
+    if (episodic) this.readEpisode()
     const authors = this.people.author
     this.group = authors?.length === 1 ? authors[0]!.literal?.trim().toLowerCase() ?? '' : ''
     this.abbreviated = authors?.some(name => name.short) ? authors.filter(name => name.literal && name.short).map(name => name.literal!) : NO_GROUPS
@@ -124,9 +130,33 @@ export class Work {
     for (const role of this.kind.lead) {
       const names = this.people[role]
       if (!names) continue
-      return role === 'author' && this.dropsAuthor() ? undefined : { role, names }
+      if (role === 'author' && this.dropsAuthor()) return undefined
+      return this.kind.layout.leadTogether ? this.together() : { role, names }
     }
     return undefined
+  }
+
+  /** Every role that can lead leads, those in one hand together. */
+  private together(): Lead {
+    const groups: LeadGroup[] = []
+    for (const role of this.kind.lead) {
+      const names = this.people[role]
+      if (!names) continue
+      const same = groups.find(group => sameNames(group.names, names))
+      if (same) same.roles.push(role)
+      else groups.push({ roles: [role], names })
+    }
+    return { role: groups[0]!.roles[0]!, names: groups.flatMap(group => group.names), groups }
+  }
+
+  /** Season and episode, however they were given in one. */
+  private readEpisode(): void {
+    const given = this.texts.number ?? ''
+    const both = /^(?:season|series|s)\s*(\d+)\s*[,;:]?\s*(?:episode|ep\.?|e)\s*(\d+)$/iu.exec(given) ?? /^(\d+)[x.](\d+)$/u.exec(given)
+    if (both) { this.texts.season = String(Number(both[1])); this.texts.number = String(Number(both[2])) }
+    else this.texts.number = given.replace(/^(?:episode|ep\.?)\s*(?=\d)/iu, '')
+    if (!this.texts.number) delete this.texts.number
+    if (this.texts.season) this.texts.season = this.texts.season.replace(/^(?:season|series)\s*(?=\d)/iu, '')
   }
 
   /** A group that is also the publisher or the site gives way where the style says so. */
@@ -136,6 +166,10 @@ export class Work {
     return sameMaker.site === 'author' && this.kind.row.inside === 'site' && this.isAuthor(this.text('container'))
   }
 }
+
+interface LeadGroup { roles: FieldOf<'names'>[], names: readonly Name[] }
+/** Who leads: the role that decides, all the names; where several roles lead together, each with its names. */
+export interface Lead { role: FieldName, names: readonly Name[], groups?: readonly LeadGroup[] }
 
 const NOBODY: readonly Name[] = []
 const NO_GROUPS: readonly string[] = []

@@ -26,8 +26,11 @@ export const isNamed = (name: Name): boolean => Boolean((name.literal ?? '').tri
 /** The surname as it stands in running text, with the particle that belongs to it; a group's whole name. */
 export function surname(name: Name): string {
   if (name.literal) return name.literal.trim()
-  return [name.particle, name.family ?? name.given].filter(Boolean).join(' ').trim()
+  return joinParticle(name.particle, name.family ?? name.given ?? '')
 }
+
+/** A particle stands apart from its surname unless it ends in a hyphen or an apostrophe: "al-Masri", "d'Aubigny", "van der Berg". */
+const joinParticle = (particle: string | undefined, family: string): string => (particle ? `${particle.trim()}${/[-\u2010'’]$/u.test(particle.trim()) ? '' : ' '}${family}` : family).trim()
 
 /** Given name, natural order, with a dropping particle behind it. */
 export const givenName = (name: Name): string =>

@@ -1,7 +1,7 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
+import { ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
@@ -30,11 +30,11 @@ export const acs: Style = {
   terms: { edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
-    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
     'online-video': 'Video', 'podcast-episode': 'Podcast',
-    thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'Ph.D. Dissertation', 'phd thesis': 'Ph.D. Dissertation', 'phd dissertation': 'Ph.D. Dissertation', 'doctoral thesis': 'Ph.D. Dissertation', 'master’s thesis': 'M.S. Thesis' } },
+    thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'Ph.D. Dissertation', 'phd thesis': 'Ph.D. Dissertation', 'phd dissertation': 'Ph.D. Dissertation', 'doctoral thesis': 'Ph.D. Dissertation', 'master’s thesis': 'Master’s Thesis', 'ms thesis': 'M.S. Thesis' } },
   },
-  countries: { US: 'U.S.' },
+  countries: { ...PATENT_OFFICES, US: 'U.S.', EP: 'Eur.' },
   sameMaker: { publisher: 'keep', site: 'site' },
   shorten: { journals: true },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
@@ -61,7 +61,7 @@ export const acs: Style = {
     'newspaper-article': { what: '{title}', inside: '*{container}*[, {date}][, {pp}]' },
     'review': { what: '{title}{&. }[Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: '*{container}*{@when}{@numbers}' },
     'book': { entry: '<author?{lead}{&. }*{title}*|*{title}*>[, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
-    'chapter': { what: '{title}', inside: '[In *{container}*[, {edition}][; {inside.makers}]]{&; }{@imprint}[; Vol. {volume}][; {pp}]' },
+    'chapter': { what: '{title}', inside: '[In *{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' },
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },
     'social-post': { what: '{title}', inside: '*{container}*[, {date}]' },
     'report': { entry: '{lead}{&. }*{title}*[; <genre?{genre}|Report> {number}][; {@imprint}][. {@link}]' },
@@ -69,9 +69,9 @@ export const acs: Style = {
     'map': { entry: '{lead}{&. }*{title}* ⟦{description}⟧[; {publisher.other}{&, }{date}][. {@link}]' },
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
     'thesis': { what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
-    'talk': { what: '{title}', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event}>{&, }{place}{&, }{date}' },
+    'talk': { what: '{title}', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event.the}>{&, }{venue}{&, }{date}' },
     'film': { entry: '{lead}{&. }*{title}*[; {@imprint}][. {@link}]' },
-    'tv-episode': { entry: '{lead}{&. }{title}{&. }*{container}*[, Season {season}][, Episode {number}][; {@imprint}][. {@link}]' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }{title}{&. }*{container}*[, Season {season}][, Episode {number}][; {@imprint}][. {@link}]' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '*{container}*[, {date}]' },
     'podcast': { entry: '{lead}{&. }*{title}* ⟦Podcast⟧[; {@imprint}][. {@link}]' },
     'podcast-episode': { entry: '{lead}{&. }{title}{&. }[*{container}* ⟦Podcast⟧][, No. {number}][; {@imprint}][. {@link}]' },

@@ -1,7 +1,7 @@
 /** AMA 11: AMA Manual of Style, 11th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
+import { ACT_WORDS, BARE, captions, CREDIT, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -18,7 +18,7 @@ export const ama11: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ', text: 'et al' }) }), whole: nameForm({ ...bare }),
   },
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '; ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
-  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
+  roleJoins: { ...ROLE_JOINS, lead: '; ' }, leadLabel: ', {label}',
   roles: {
     editor: { label: ['ed', 'eds'] }, translator: { label: ['trans', 'trans'] }, illustrator: { label: ['illus', 'illus'] },
     director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
@@ -26,12 +26,13 @@ export const ama11: Style = {
   },
   kindRoles: { patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
-  terms: { edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: EDITION_WORDS },
+  terms: { edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
-    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
     thesis: { or: 'Dissertation', words: { 'master’s thesis': 'Master’s thesis' } },
   },
+  countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'author' },
   shorten: { journals: true, withoutStops: true },
   url: { scheme: true, doi: 'doi:{doi}' },
@@ -41,7 +42,7 @@ export const ama11: Style = {
     citedIn: ', cited in ', inSentence: IN_SENTENCE,
     actWords: ACT_WORDS,
     locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '] }),
-    numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
+    numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', closedUp: true, /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
   page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
@@ -57,18 +58,18 @@ export const ama11: Style = {
     'newspaper-article': { what: '{title}', inside: '*{container}*[. {date}][:{pages}]' },
     'review': { what: '{title}{&. }[Review of: [{reviewedAuthor:inline}. ]*{reviewedTitle}*]', inside: '*{container}*{@when}' },
     'book': { what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}' },
-    'chapter': { what: '{title}', inside: '[In: [{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' },
+    'chapter': { what: '{title}{&. }{part.makers}', inside: '[In: [{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' },
     'web-page': { what: '{title}', inside: '{container}{&. }{date}' },
     'blog-post': { what: '{title}', inside: '[{container} blog]{&. }{date}' },
-    'report': { what: '*{title}*', inside: '{publisher}{&; }{date}[. <genre?{genre}|Report> {number}]' },
+    'report': { what: '*{title}*', inside: '{publisher}{&; }{date}<number?. <genre?{genre.sentence}|Report> {number}>' },
     'standard': { what: '*{title}*', inside: '{publisher}{&; }{date}[. {number}]' },
-    'map': { what: '*{title}*', inside: 'Map{&. }{@imprint}' },
+    'map': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'preprint': { what: '{title}', inside: '*{publisher}*[. Preprint posted online {date}]' },
     'thesis': { what: '*{title}*', inside: '{description}{&. }{publisher}{&; }{date}' },
-    'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{place}' },
+    'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
     'film': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'tv-series': { what: '*{title}*', inside: '{@imprint}' },
-    'tv-episode': { what: '{title}', inside: '*{container}*{&. }[Season {season}]{&, }[episode {number}]{&. }{publisher}{&. }{date}' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}', inside: '*{container}*{&. }[Season {season}]{&, }[episode {number}]{&. }{publisher}{&. }{date}' },
     'online-video': { what: '{title}', inside: '{container}{&. }{date}' },
     'podcast': { what: '{title}', inside: '{publisher}{&. }{date}' },
     'podcast-episode': { what: '{title}', inside: '[{container} podcast[, episode {number}]]{&. }{publisher}{&. }{date}' },

@@ -1,7 +1,7 @@
 /** APA 6: Publication Manual of the American Psychological Association, 6th edition (2010). What the 7th changed is set back. */
 import { apa7 } from './apa-7'
 import type { Layout, Style } from './schema'
-import { etAl, nameForm, SAYS } from './shared'
+import { etAl, nameForm, PRESENTED, SAYS } from './shared'
 
 const NUMBERS = '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|{article}>]'
 const IMPRINT = '<publisher.self?{place}{&: }{publisher.self}|publisher?{place}{&: }{publisher}>'
@@ -20,7 +20,7 @@ const kinds: Record<string, Layout> = {
   'review': { ...apa7.kinds.review!, inside: NUMBERS },
   'book': { yearOnly: true, what: '*{title}*{@extra}', inside: '{@imprint}' },
   'brochure': { what: '*{title}* ⟦{description}⟧', inside: '{@imprint}' },
-  'chapter': { yearOnly: true, what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{@imprint}' },
+  'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{@imprint}' },
   'foreword': { ...apa7.kinds.foreword!, inside: 'In <containerAuthor?{containerAuthor:inline}, |[{inside.makers}, ]>*{container}*[ ({@reference})]{&. }{@imprint}' },
   'encyclopedia-entry': { yearOnly: true, what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]<!online?. {@imprint}>' },
   'web-page': { what: '*{title}*', inside: '' },
@@ -30,8 +30,8 @@ const kinds: Record<string, Layout> = {
   'working-paper': { yearOnly: true, what: '*{title}*[ (<number?<genre?{genre}|Working Paper> No. {number}>)]', inside: '{@imprint}' },
   'standard': { yearOnly: true, what: '*{title}*[ ({number})]', inside: '{@imprint}' },
   'preprint': { yearOnly: true, what: '*{title}*', inside: '<!online?{publisher}>' },
-  'thesis': { yearOnly: true, what: '*{title}*[ (<{description}|Thesis>[, {publisher}])]', inside: '' },
-  'talk': { dateForm: 'monthly', what: '*{title}*', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event}>{&, }{place}' },
+  'thesis': { yearOnly: true, what: '*{title}*<@kept?[ (<{description}|Thesis>[, {publisher}])]| (Unpublished <description?{description.lower}|thesis>)>', inside: '<@kept?|[{publisher}]{&, }{place}>', parts: { kept: '<online?{url}{doi}|{archive}>' } },
+  'talk': { dateForm: 'monthly', what: '*{title}*', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event.the}>{&, }{venue}' },
   'film': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
   'online-video': { what: '{title} ⟦{description}⟧', inside: '' },
   'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: '[In *{container}*]' },
@@ -53,7 +53,7 @@ export const apa6: Style = {
     later: nameForm({ order: 'surname', given: 'none', pair: ' & ', last: ', & ', etAl: etAl(3, 1, { before: ' ' }) }),
     laterNarrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }),
   },
-  descriptions: { ...apa7.descriptions, 'film': 'Motion picture', 'online-video': 'Video file', 'podcast-episode': 'Audio podcast', 'podcast': 'Audio podcast' },
+  descriptions: { ...apa7.descriptions, 'talk': { from: 'genre', or: 'Lecture', words: PRESENTED }, 'film': 'Motion picture', 'online-video': 'Video file', 'podcast-episode': 'Audio podcast', 'podcast': 'Audio podcast' },
   dates: { ...apa7.dates, forms: { ...apa7.dates.forms, monthly: { day: '{year}, {month}', month: '{year}, {month}', year: '{year}' } } },
   terms: { ...apa7.terms, selfPublished: 'Author' },
   url: { scheme: true, doi: 'doi:{doi}' },

@@ -1,7 +1,7 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -58,7 +58,7 @@ export const apa7: Style = {
     'phd thesis': 'Doctoral dissertation', 'doctoral thesis': 'Doctoral dissertation', 'phd dissertation': 'Doctoral dissertation',
     'ma thesis': 'Master’s thesis', 'msc thesis': 'Master’s thesis', 'master’s thesis': 'Master’s thesis',
   },
-  countries: { US: 'U.S.' },
+  countries: { ...PATENT_OFFICES, US: 'U.S.' },
   username: ' [{username}]',
   sameMaker: { publisher: 'publisher', site: 'site' },
   shorten: { journals: false },
@@ -93,7 +93,7 @@ export const apa7: Style = {
     'review': { what: '{title}{& }[⟦Review of the <reviewedGenre?{reviewedGenre}|book> *{reviewedTitle}*[, by {reviewedAuthor:inline}]⟧]', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|Article {article}>]' },
     'book': { yearOnly: true, what: '*{title}*{@extra}', inside: '{publisher}' },
     'brochure': { what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
-    'chapter': { yearOnly: true, what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{publisher}' },
+    'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{publisher}' },
     'foreword': { yearOnly: true, what: '<title?{title}[ ⟦{description}⟧]|{description}>', inside: 'In <containerAuthor?{containerAuthor:inline}, |[{inside.makers}, ]>*{container}*[ ({@reference})]{&. }{publisher}' },
     'encyclopedia-entry': { what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{publisher}' },
     'web-page': { what: '*{title}*', inside: '{container}' },
@@ -103,11 +103,11 @@ export const apa7: Style = {
     'working-paper': { yearOnly: true, what: '*{title}*[ (<number?<genre?{genre}|Working Paper> No. {number}>)]', inside: '{publisher}' },
     'standard': { yearOnly: true, what: '*{title}*[ ({number})]', inside: '{publisher}' },
     'preprint': { yearOnly: true, what: '*{title}*', inside: '{publisher}' },
-    'thesis': { yearOnly: true, what: '*{title}*[ <archive?[(Publication No. {number}) ]>⟦<{description}|Thesis>[, {publisher}]⟧]', inside: '{archive}' },
-    'talk': { what: '*{title}*{@bracket}', inside: '{event}{&, }{publisher}{&, }{place}' },
+    'thesis': { yearOnly: true, what: '*{title}*<@kept?[ <archive?[(Publication No. {number}) ]>⟦<{description}|Thesis>[, {publisher}]⟧]| ⟦Unpublished <description?{description.lower}|thesis>⟧>', inside: '<@kept?{archive}|{publisher}>', parts: { kept: '<online?{url}{doi}|{archive}>' } },
+    'talk': { what: '*{title}*{@bracket}', inside: '{event}{&, }{publisher}{&, }{venue}' },
     'course-material': { what: '*{title}*{@bracket}', inside: '{event}{&, }{publisher}' },
     'film': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
-    'tv-episode': { what: '{title}[ (<season?Season {season}[, Episode {number}]|Episode {number}>)]{@bracket}', inside: 'In [{producer:inline} (Executive Producer), ]*{container}*{&. }{publisher}' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}[ (<season?Season {season}[, Episode {number}]|Episode {number}>)]{@bracket}', inside: 'In [{producer:inline} (Executive Producer), ]*{container}*{&. }{publisher}' },
     'online-video': { what: '*{title}* ⟦{description}⟧', inside: '{container}' },
     'podcast': { what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
     'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: 'In *{container}*{&. }{publisher}' },

@@ -4,7 +4,7 @@
  */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Layout, Rule, Style } from './schema'
-import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PRESENTED_SMALL, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
 
@@ -19,7 +19,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
     quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
     capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
     credit: CREDIT,
-    dash: '–', ranges: { pages: 'chicago', locators: 'chicago' },
+    dash: '–', ranges: { pages: 'chicago', locators: 'chicago', years: 'chicago' },
     names: {
       lead: nameForm({ order: 'first-inverted', pair: ', and ', etAl: old ? etAl(11, 7) : etAl(7, 3) }),
       inline: nameForm({ order: 'natural', etAl: etAl(old ? 11 : 7, old ? 7 : 3) }),
@@ -35,7 +35,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       inside: { form: 'inline', pattern: '{verb} {names}', between: ', ' },
       note: { form: 'note', pattern: '{verb} {names}', between: ', ' },
     },
-    roleJoins: ROLE_JOINS, leadLabel: ', {label}',
+    roleJoins: ROLE_JOINS, countries: PATENT_OFFICES, leadLabel: ', {label}',
     roles: {
       editor: { label: ['ed.', 'eds.'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' },
       illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, director: { label: ['dir.', 'dirs.'], verb: 'directed by' },
@@ -47,12 +47,12 @@ export function chicago({ edition, authorDate }: Variant): Style {
     kindRoles: { ...(old ? {} : { 'podcast-episode': { author: { label: ['host', 'hosts'] as const } } }), 'podcast': { author: { label: ['host', 'hosts'] } } },
     dates: {
       months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–',
-      forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' } },
+      forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' }, issue: { day: '{year}', month: '{year}', season: '{month} {year}', year: '{year}' } },
     },
     terms: { edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
     descriptions: {
       'thesis': { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'PhD diss.', 'phd thesis': 'PhD diss.', 'doctoral thesis': 'PhD diss.', 'phd dissertation': 'PhD diss.', 'master’s thesis': 'master’s thesis' } },
-      'talk': { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'course handout' }, 'song': { from: 'medium' }, 'album': { from: 'medium' }, 'artwork': { from: 'medium' },
+      'talk': { from: 'genre', or: 'lecture', words: PRESENTED_SMALL }, 'course-material': { from: 'genre', or: 'course handout' }, 'song': { from: 'medium' }, 'album': { from: 'medium' }, 'artwork': { from: 'medium' },
       'photograph': { from: 'medium', or: 'photograph' }, 'map': 'map', 'figure': { from: 'genre' }, 'foreword': { from: 'genre' }, 'ai-output': { from: 'genre' }, 'brochure': { from: 'genre' },
       'personal-communication': { from: 'genre', or: 'letter', words: { 'e-mail': 'email message', 'email': 'email message' } },
     },
@@ -64,8 +64,10 @@ export function chicago({ edition, authorDate }: Variant): Style {
     citation: {
       system: authorDate ? 'author-date' : 'notes', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeNoYear: ', ', beforeLocator: ', ',
       order: 'given', sameAuthor: ', ', sameAuthorLocated: '; ',
-      names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart' }, ambiguous: 'names', yearLetters: authorDate, noYearLetter: '-',
-      standInTitle: 'first-words', firstPublished: '[{first}] {year}',
+      names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart', within: true },
+      // A note carries the title, which tells the works apart; only names and years may be taken for one another.
+      ...(authorDate ? { ambiguous: 'names' as const } : {}), yearLetters: authorDate, noYearLetter: '-',
+      standInTitle: 'first-words', firstPublished: '[{first}] {year}', ...(authorDate ? { volumeAndPage: true } : {}),
       citedIn: ', quoted in ', inSentence: IN_SENTENCE,
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),
@@ -97,12 +99,12 @@ const ITALIC_SHORT = '{lead:short,bare}{&, }*{short}*{&, }{@at}'
 const QUOTED_SHORT = '{lead:short,bare}{&, }"{short}"{&, }{locator}'
 
 function layouts(old: boolean): Record<string, Layout> {
-  const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, no. {issue}>]|<volume? {volume}>[, no. {issue}]<inpress?|[ ({year})]>>'
+  const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, no. {issue}>]|<volume? {volume}>[, no. {issue}]<inpress?|[ ({date:issue})]>>'
   const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
-  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, no. {issue}][ ({year})]<locator?<article?: {article}, {locator}|: {locator}>|[: <{pages}|{article}>]>>'
+  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, no. {issue}][ ({date:issue})]<locator?<article?: {article}, {locator}|: {locator}>|[: <{pages}|{article}>]>>'
   const bookNote = '{lead:note}{&, }*{title}*{&, }{note.makers}{&, }{edition}[<volume&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
   const inBook = 'in *{container}*{&, }{inside.makers}{&, }{edition}[, vol. {volume}]<%chapterPages?[, {pages}]>[. {@imprint}]'
-  const inBookNote = '{lead:note}{&, }"{title}"{&, }[in *{container}*{&, }{note.makers}{&, }{edition}[, vol. {volume}]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
+  const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in *{container}*{&, }{note.inside.makers}{&, }{edition}[, vol. {volume}]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
   const news = '{container:nothe}'
   const paper = old ? news : '{container}'
   return {
@@ -116,21 +118,21 @@ function layouts(old: boolean): Record<string, Layout> {
       what: '["{title}"]{&. }[review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: journal, short: '{lead:short,bare}{&, }<title?"{short}"|review of *{reviewedTitle}*>{&, }{locator}',
       note: `{lead:note}{&, }["{title}"]{&, }[review of *{reviewedTitle}*[, by {reviewedAuthor:note}]]{&, }${journalNote}{&, }{@link}`,
     },
-    'book': { what: '*{title}*<!%ad?[. {first}]>', inside: '{makers}{&. }{edition}{&. }[vol. {volume}]{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
-    'chapter': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
+    'book': { what: '*{title}*<!%ad?[. {first}]>', inside: '{makers}{&. }{edition}{&. }<numberOfVolumes?{numberOfVolumes} vols.|[vol. {volume}]>{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
+    'chapter': { what: '"{title}"{&. }{part.makers}', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
     'foreword': { what: '<title?"{title}"|{description} to *{container}*>', inside: '[<title?in *{container}*>]{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&. }{@imprint}', note: '{lead:note}{&, }<title?"{title}"[, in *{container}*]|{genre.lower} to *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
     'encyclopedia-entry': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
     'web-page': { what: '"{title}"', inside: '{container}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'blog-post': { what: '"{title}"', inside: '[*{container}* (blog)]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }[*{container}* (blog)]{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'report': { what: '*{title}*', inside: '[<genre?{genre}|Report> no. {number}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }[<genre?{genre}|Report> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'standard': { what: '*{title}*', inside: '{number}{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{number}[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'map': { what: '*{title}*', inside: 'map[, {scale}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }map[, {scale}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'map': { what: '*{title}*', inside: '{description}[, {scale}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{description}[, {scale}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'working-paper': { what: '"{title}"', inside: '<number?<genre?{genre}|Working paper> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }"{title}"{&, }[<genre.lower?{genre.lower}|working paper> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'preprint': { what: '"{title}"', inside: 'preprint[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint[, {publisher}]{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'talk': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}{&, }{place}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({genre.lower}{&, }{event}{&, }{publisher}{&, }{place}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'talk': { what: '"{title}"', inside: '{@given}{&, }{publisher}{&, }{venue}{&, }{@d}', parts: { given: '<presented?{description} presented at {event.the}|{description}{&, }{event}>', inNote: '<presented?{description.lower} presented at {event.the}|{description.lower}{&, }{event}>' }, note: '{lead:note}{&, }"{title}"[ ({@inNote}{&, }{publisher}{&, }{venue}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'film': { what: '*{title}*', inside: '{makers}{&. }{publisher}{&, }{@d}{&. }{medium}', note: '*{title}*{&, }[directed by {director:note}]{&, }{note.makers}[ ({publisher}{&, }{date})]{&, }{medium.lower}{&, }{locator}{&, }{@link}', short: '*{short}*{&, }{locator}' },
-    'tv-episode': { what: '*{container}*{&. }[<season?Season {season}, ><number?episode {number}, >"{title}"]', inside: '{makers}{&. }[aired {@d}]{&, }[on {publisher}]', lead: [], note: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }"{title}"{&, }[<director?directed by {director:note}>]{&, }[aired {date}]{&, }[on {publisher}]{&, }{locator}{&, }{@link}', short: '"{short}"{&, }{locator}' },
+    'tv-episode': { standIn: '*{container}*', what: '[season {season}]{&, }[episode {number}]{&, }"{title}"', inside: '{@crew}{&. }{publisher}{&, }[aired {@d}]', lead: [], parts: { crew: '[directed by {director:inline}]{&, }[written by {scriptWriter:inline}]' }, note: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }"{title}"{&, }[directed by {director:note}]{&, }[written by {scriptWriter:note}]{&, }{publisher}{&, }[aired {date}]{&, }{locator}{&, }{@link}', short: '*{container}*{&, }"{short}"{&, }{locator}' },
     'online-video': old
       ? { what: '"{title}"', inside: '[{container} video]{&. }[posted {date}]', note: '{lead:note}{&, }"{title}"{&, }[{container} video]{&, }[posted {date}]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
       : { what: '"{title}"', inside: '{container}{&, }{@d}. Video', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}, video{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },

@@ -4,7 +4,7 @@
 export const NAME_FORMS = ['lead', 'inline', 'inside', 'note', 'text', 'short', 'narrative', 'apart', 'apartNarrative', 'whole', 'later', 'laterNarrative'] as const
 export type NameFormId = (typeof NAME_FORMS)[number]
 
-export const DATE_FORMS = ['date', 'year', 'accessed', 'long', 'monthday', 'monthly'] as const
+export const DATE_FORMS = ['date', 'year', 'accessed', 'long', 'monthday', 'monthly', 'issue'] as const
 export type DateFormId = (typeof DATE_FORMS)[number]
 
 /** Where makers who do not lead are named: after a work's own title, after that of the whole it is in, in a note. */

@@ -1,9 +1,9 @@
 /** IEEE: IEEE Reference Guide (2023) and IEEE Editorial Style Manual. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, PATENT_OFFICES, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
-const HEADLINE = { style: 'headline', prepositions: 4 } as const
+const HEADLINE = { style: 'headline', prepositions: 3 } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
 const REPORT = { or: 'Rep.', words: { 'technical report': 'Tech. Rep.' } } as const
 const ET_AL = { before: ' ', italic: true }
@@ -24,7 +24,7 @@ export const ieee: Style = {
     makers: { form: 'inline', pattern: '{names}, {label}', between: ', ' },
     inside: { form: 'inline', pattern: '{names}, {label}', between: ', ' },
   },
-  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
+  roleJoins: { ...ROLE_JOINS, lead: ', and ' }, leadLabel: ', {label}',
   roles: {
     editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Transl.', 'Transl.'] }, illustrator: { label: ['Illus.', 'Illus.'] },
     director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, scriptWriter: { label: ['Writer', 'Writers'] },
@@ -35,12 +35,12 @@ export const ieee: Style = {
   terms: { edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
     'report': REPORT, 'working-paper': REPORT, 'brochure': REPORT,
-    thesis: { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'Ph.D. dissertation', 'phd thesis': 'Ph.D. dissertation', 'doctoral thesis': 'Ph.D. dissertation', 'phd dissertation': 'Ph.D. dissertation', 'master’s thesis': 'M.S. thesis' } },
+    thesis: { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'Ph.D. dissertation', 'phd thesis': 'Ph.D. dissertation', 'doctoral thesis': 'Ph.D. dissertation', 'phd dissertation': 'Ph.D. dissertation', 'ms thesis': 'M.S. thesis', 'msc thesis': 'M.Sc. thesis' } },
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
-    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'Class handout' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Class handout' },
     foreword: { from: 'genre' },
   },
-  countries: { US: 'U.S.' },
+  countries: { ...PATENT_OFFICES, US: 'U.S.', EP: 'Eur.' },
   sameMaker: { publisher: 'keep', site: 'site' },
   shorten: { journals: true, universities: 'Univ.', institutes: true, proceedings: 'words' },
   url: { scheme: true, doi: 'doi: {doi}' },
@@ -69,7 +69,7 @@ export const ieee: Style = {
     'magazine-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
     'review': { what: '["{title}"]{&, }[review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
     'book': { what: '*{title}*[, vol. {volume}][, {edition}]', inside: '', entry: '{lead}{&, }{@what}{&, }{makers}[. {@imprint}]{@link}' },
-    'chapter': { entry: '{lead}{&, }"{title}"{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
+    'chapter': { entry: '{lead}{&, }"{title}"{&, }{part.makers}{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'foreword': { entry: '{lead}{&, }<title?"{title}"|{genre.lower}>{&, }[in *{container}*[, {containerAuthor:inline}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'encyclopedia-entry': { entry: '{lead}{&, }"{title}"{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'conference-paper': { what: '"{title}"', inside: '[in *{container}*[, {inside.makers}]][, {eventPlace}][, {date}][, {pp}]' },
@@ -79,10 +79,10 @@ export const ieee: Style = {
     'standard': { what: '*{title}*', inside: '{number}{&, }{publisher}[, {place}][, {date}]' },
     'preprint': { what: '"{title}"', inside: '{date}[, {publisher}[:{number}]]' },
     'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}[, {place}][, {date}]' },
-    'talk': { what: '"{title}"', inside: '<publisher?[{genre.lower} ]presented at the {publisher}|event?presented at {event}>[, {place}][, {date}]' },
+    'talk': { what: '"{title}"', inside: '<publisher?{description.lower} presented at the {publisher}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
     'course-material': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}[, {date}]' },
     'film': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
-    'tv-episode': { entry: '{lead}{&. }"{title}"{&, }*{container}*[, season {season}][, no. {number}][. ({date})][. {publisher}]{@link}' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }"{title}"{&, }*{container}*[, season {season}][, episode {number}][. ({date})][. {publisher}]{@link}' },
     'online-video': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦Online Video⟧. Available: {url}]' },
     'podcast': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
     'podcast-episode': { entry: '{lead}{&. }"{title}"{&, }*{container}*[, no. {number}][. ({date})][. {publisher}]{@link}' },
@@ -92,6 +92,7 @@ export const ieee: Style = {
     'patent': { what: '"{title}"', inside: '[[{number.country} ]Patent {number.bare:spaced}]{&, }{date}' },
     'dataset': { entry: '{lead}{&, }{date}{&, }"{title}"{&, }[version {version}]{&, }{publisher}{@link}' },
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][. ({date})][. {publisher}]{@link}' },
+    'map': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {publisher}{&, }{place}]{@link}' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]{@link}', titleInText: 'italic' },
     'statute': { entry: '*{title}*[, {volume} {container}[ § {section}]][ ({year})]{@link}' },
     'interview': { what: '["{title}"]', inside: '{makers}{&, }*{container}*{&, }{publisher}[, {date}]' },

@@ -1,7 +1,7 @@
 /** MLA 9: MLA Handbook, 9th edition (2021). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SAYS, SEASONS_MLA, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all' } as const
 
@@ -10,7 +10,7 @@ export const mla9: Style = {
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
   capitals: { roman: HEADLINE, quoted: HEADLINE, italic: HEADLINE },
   credit: { ...CREDIT, template: '{lead:inline,bare}{&, }<container?"{title}"{&, }*{container}*|*{title}*>{&, }{publisher}{&, }{date}{&, }{archive}{&, }{pp}{&, }<{doi}|{url}>' },
-  dash: '–', ranges: { pages: 'two-digits', locators: 'two-digits' },
+  dash: '–', ranges: { pages: 'two-digits', locators: 'two-digits', years: 'two-digits' },
   names: {
     lead: nameForm({ order: 'first-inverted', suffix: ', ', pair: ', and ', etAl: etAl(3, 1) }),
     inline: nameForm({ order: 'natural', suffix: ', ', etAl: etAl(3, 1, { before: ' ' }) }),
@@ -32,7 +32,7 @@ export const mla9: Style = {
     host: { label: ['host', 'hosts'], verb: 'hosted by' }, interviewer: { verb: 'interviewed by' }, composer: { label: ['composer', 'composers'] },
   },
   kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } } },
-  dates: { months: MONTHS_MLA, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
+  dates: { months: MONTHS_MLA, seasons: SEASONS_MLA, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
   terms: { edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
     thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'PhD dissertation', 'phd thesis': 'PhD dissertation', 'doctoral thesis': 'PhD dissertation' } },
@@ -47,11 +47,11 @@ export const mla9: Style = {
   options: {},
   citation: {
     system: 'author-page', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeLocator: ' ', beforeLabelled: ', ', order: 'given', sameAuthor: ', ',
-    names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' }, yearLetters: false, standInTitle: 'noun-phrase',
+    names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative', within: true }, yearLetters: false, standInTitle: 'noun-phrase',
     citedIn: ', qtd. in ', inSentence: IN_SENTENCE,
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }),
   },
-  list: { heading: 'Works Cited', order: 'filing', then: 'title', repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },
+  list: { heading: 'Works Cited', order: 'filing', then: 'title', asPrinted: true, repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },
   page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.
     headings: [{ bold: true }, { italic: true }, { bold: true, centred: true }, { italic: true, centred: true }, { underline: true }],
     ellipsis: { points: SPACED_POINTS, atEnd: true },
@@ -67,19 +67,19 @@ export const mla9: Style = {
     'journal-article': { what: '"{title}"', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
     'newspaper-article': { what: '"{title}"', inside: '*{container}*{&, }[{edition}]{&, }{date}{&, }{pp}{&, }{@link}' },
     'review': { what: '["{title}"]{&. }[Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
-    'book': { what: '*{title}*{&. }{first}', inside: '{makers}{&, }{edition}{&, }[vol. {volume}]{&, }{publisher}{&, }{date}{&, }{@link}' },
-    'chapter': { what: '"{title}"', inside: '*{container}*{&, }{inside.makers}{&, }{edition}{&, }[vol. {volume}]{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
+    'book': { what: '*{title}*{&. }{first}', inside: '{makers}{&, }{edition}{&, }[vol. {volume}]{&, }{publisher}{&, }{date}{&, }{@link}[. {numberOfVolumes} vols]' },
+    'chapter': { what: '"{title}"{&. }{part.makers}', inside: '*{container}*{&, }{inside.makers}{&, }{edition}{&, }[vol. {volume}]{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'foreword': { what: '<title?"{title}"|{description}>', inside: '*{container}*{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&, }{edition}{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'web-page': { what: '"{title}"', inside: '*{container}*{&, }{publisher.other}{&, }{date}{&, }{@link}' },
     'report': { what: '*{title}*', inside: '<number?<genre?{genre}|Report> {number}>{&, }{publisher}{&, }{date}{&, }{@link}' },
     'standard': { what: '*{title}*', inside: '{number}{&, }{publisher}{&, }{date}{&, }{@link}' },
-    'map': { what: '*{title}*', inside: '{publisher}{&, }{date}{&, }{@link}', parts: { tail: 'Map' } },
+    'map': { what: '*{title}*', inside: '{publisher}{&, }{date}{&, }{@link}', parts: { tail: '{description}' } },
     'preprint': { what: '"{title}"', inside: '*{publisher}*{&, }{date}{&, }{@link}. Preprint' },
-    'thesis': { what: '*{title}*{&. }{date}', inside: '{publisher}{&, }{description}', parts: { tail: '*{archive}*{&, }{@link}' } },
-    'talk': { what: '"{title}"', inside: '{event}{&, }{date}{&, }{publisher}{&, }{@link}', parts: { tail: '{description}' } },
+    'thesis': { what: '*{title}*{&. }{date}', inside: '{publisher}{&, }{description.lower}', parts: { tail: '*{archive}*{&, }{@link}' } },
+    'talk': { what: '"{title}"', inside: '{event}{&, }{date}{&, }{publisher}<event?[, {venue}]>{&, }{@link}', parts: { tail: '{description}' } },
     'film': { what: '*{title}*', lead: [], inside: '[<director?Directed by {director:inline}>]{&, }{makers}{&, }{publisher}{&, }{date}{&, }{@link}' },
     'tv-series': { what: '*{title}*', lead: [], inside: '[<producer?Created by {producer:inline}>]{&, }{publisher}{&, }{date}{&, }{@link}' },
-    'tv-episode': { what: '"{title}"', lead: [], inside: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }[<scriptWriter?written by {scriptWriter:inline}>]{&, }[<director?directed by {director:inline}>]{&, }{publisher}{&, }{date}{&, }{@link}' },
+    'tv-episode': { what: '"{title}"', lead: [], inside: '[[written by {scriptWriter:inline}]{&, }[directed by {director:inline}]]{&. }*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }{publisher}{&, }{date}{&, }{@link}' },
     'online-video': { what: '"{title}"', inside: '*{container}*{&, }{date}{&, }{@link}' },
     'podcast': { what: '*{title}*', inside: '{publisher}{&, }{date}{&, }{@link}' },
     'podcast-episode': { what: '"{title}"', inside: '*{container}*{&, }[episode {number}]{&, }{publisher}{&, }{date}{&, }{@link}' },
@@ -94,7 +94,7 @@ export const mla9: Style = {
     'case': { what: '*{title}*', lead: [], inside: '[{volume} {container} {pages}]{&, }{authority}{&, }{date}{&, }{@link}', titleInText: 'italic' },
     'statute': { what: '*{title}*', lead: [], inside: '[{volume} {container}[, section {section}]]{&, }{date}{&, }{@link}' },
     'interview': { what: '<title?"{title}"|Interview>', inside: '[<!title?>]{makers}{&, }*{container}*{&, }{publisher}{&, }{date}{&, }{@link}' },
-    'personal-communication': { entry: '{lead}{&. }["{title:cased}"]{&. }<genre?{@sort}|Letter> to <recipient?{recipient:inline}|the author>[, {date}]', titleInText: 'quoted', parts: { sort: '{genre}' } },
+    'personal-communication': { entry: '{lead}{&. }["{title:cased}"]{&. }<genre?{@sort}|Letter> to <recipient?{recipient:inline}|the author><title?[, {date}]|[. {date}]>', titleInText: 'quoted', parts: { sort: '{genre}' } },
     'archival-item': { what: '{title}', inside: '{date}{&, }{archive}{&, }{archiveLocation.lower}{&, }{@link}', titleInText: 'plain' },
   },
   rules: {

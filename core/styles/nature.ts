@@ -1,7 +1,7 @@
 /** Nature: the reference style of the Nature journals (author guidelines). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
+import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
@@ -21,9 +21,9 @@ export const nature: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, ET_AL) }), whole: nameForm({ order: 'natural', given: 'initials', initials: SPACED }),
   },
   makers: { makers: { form: 'inside', pattern: '({label} {names})', between: ' ' }, inside: { form: 'inside', pattern: '({label} {names})', between: ' ' } },
-  roleJoins: ROLE_JOINS, leadLabel: ' ({label})',
+  roleJoins: { ...ROLE_JOINS, lead: ' & ' }, leadLabel: ' ({label})',
   roles: {
-    editor: { label: ['eds', 'eds'] }, translator: { label: ['transl.', 'transl.'] }, illustrator: { label: ['illus.', 'illus.'] },
+    editor: { label: ['ed.', 'eds'] }, translator: { label: ['transl.', 'transl.'] }, illustrator: { label: ['illus.', 'illus.'] },
     director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
     scriptWriter: { label: ['writer', 'writers'] },
   },
@@ -32,9 +32,10 @@ export const nature: Style = {
   terms: { edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
   descriptions: {
     artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' },
-    talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' },
-    thesis: { or: 'PhD thesis', words: { 'master’s thesis': 'MSc thesis' } },
+    talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre' },
+    thesis: { or: 'PhD thesis', words: { 'master’s thesis': 'Master’s thesis', 'msc thesis': 'MSc thesis' } },
   },
+  countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'site' },
   shorten: { journals: true, universities: 'Univ.', proceedings: 'proc' },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
@@ -61,17 +62,17 @@ export const nature: Style = {
     'newspaper-article': { inside: '*{container}*[ <pages?{pages}|{url}>][ ({date})]' },
     'review': { inside: '[Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]]{&. }*{container}*{@numbers}[ ({year})]' },
     'book': { entry: '{lead.book}{& }{@named}[ {edition}][ Vol. {volume}][ {makers}]{@printed}{@online}', parts: { named: '*{title}*' } },
-    'chapter': { entry: '{lead}{&. }{title}[. In *{container}*[ {edition}][ Vol. {volume}][ {inside.makers}]<inside.makers?[ {pages}]|edition?[, {pages}]|[ {pages}]>]{@printed}{@online}' },
+    'chapter': { entry: '{lead}{&. }{title}[ {part.makers}][. In *{container}*[ {edition}]<edition?[, Vol. {volume}]|[ Vol. {volume}]>[ {inside.makers}]<inside.makers?[ {pages}]|edition?[, {pages}]|[ {pages}]>]{@printed}<volume&pages?|{@online}>' },
     'web-page': { inside: '<@web?{@site}>', parts: { web: '{url}', site: '[*{container}* ]<{doi}|{url}><accessed? (accessed {accessed})|[ ({date})]>' } },
     'social-post': { inside: '{@site}' },
     'report': { entry: '{lead}{&. }*{title}*[ <genre?{genre}|Report> No. {number}]{@printed}{@online}' },
     'standard': { entry: '{lead}{&. }*{title}*[ {number}]{@printed}{@online}' },
-    'map': { entry: '{lead}{&. }*{title}* (map)[ ({publisher}{&, }{date})]{@online}' },
+    'map': { entry: '{lead}{&. }*{title}*[ ({publisher}{&, }{date})]{@online}' },
     'preprint': { inside: '[Preprint at {publisher} ]<{doi}|{url}>[ ({year})]' },
     'thesis': { entry: '{lead}{&. }*{title}*[. {description}{&, }{publisher}][ ({year})]' },
-    'talk': { inside: '<publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{place}[ ({date})]' },
+    'talk': { inside: '<publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{venue}[ ({date})]' },
     'film': { entry: '{lead}{& }*{title}*{@printed}{@online}' },
-    'tv-episode': { entry: '{lead}{&. }{title}{&. }*{container}*[, season {season}][, episode {number}]{@printed}{@online}' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead.book}{& }{title}{&. }*{container}*[ season {season}][, episode {number}]{@printed}{@online}' },
     'online-video': { inside: '{@site}' },
     'podcast': { entry: '{lead}{&. }*{title}*{@printed}{@online}' },
     'podcast-episode': { entry: '{lead}{&. }{title}[ (podcast episode {number})]{&. }{@site}' },

@@ -87,6 +87,7 @@ const roles = z.partialRecord(role, roleWords)
 const dateForms = z.strictObject({
   day: pattern(SLOTS.date).describe('A date with its day.'),
   month: pattern(SLOTS.date).describe('A month or season.'),
+  season: pattern(SLOTS.date).optional().describe('A season, if otherwise than a month.'),
   year: pattern(SLOTS.date).describe('A year alone.'),
 })
 
@@ -102,6 +103,7 @@ const layout = z.strictObject({
   yearOnly: z.boolean().optional().describe('Print only the year of the date.'),
   dateForm: dateForm.optional().describe('Another of the style’s date forms than its own.'),
   lead: z.array(role).readonly().optional().describe('Who leads, if the style wants other roles than the kind’s.'),
+  leadTogether: z.boolean().optional().describe('All of those roles lead, each with its label, not the first alone.'),
   titleInText: z.enum(['italic', 'quoted', 'plain']).optional().describe('How the title is set where it stands in for an author in the text.'),
   parts: z.record(z.string(), template).optional().describe('Named parts used by the templates above as {@name}.'),
 })
@@ -128,12 +130,16 @@ const citation = z.strictObject({
   names: nameForm.describe('The form of names in parentheses.'),
   narrativeNames: nameForm.describe('The form of names in a sentence.'),
   laterNames: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms for a work cited before.'),
-  sameSurname: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms that tell authors of one surname apart.'),
+  sameSurname: z.strictObject({
+    names: nameForm, narrative: nameForm,
+    within: z.boolean().optional().describe('Two of one surname in one work both have their initials.'),
+  }).optional().describe('Name forms that tell authors of one surname apart.'),
   ambiguous: z.enum(['names', 'letters']).optional().describe('Works whose names shorten alike: more names, or letters after the year.'),
   yearLetters: z.boolean().describe('Works of one author in one year take letters.'),
   noYearLetter: marks('').optional().describe('Before the letter where there is no year.'),
   standInTitle: z.enum(['full', 'first-words', 'noun-phrase']).describe('Titles standing for an author: whole, by their first words, by the noun phrase they begin with.'),
   standInCapitals: capitals.optional().describe('The capitals of such a title, if other than in the list.'),
+  volumeAndPage: z.boolean().optional().describe('A page of a work in several volumes brings its volume: 2:117.'),
   firstPublished: pattern(SLOTS.firstPublished).optional().describe('First publication with the year.'),
   locators: z.record(z.enum(LOCATOR_LABELS), wordsBefore).describe('Words before a place by its label: for one, for several.'),
   actWords: z.tuple([printed, printed, printed]).readonly().optional().describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
@@ -148,6 +154,7 @@ const citation = z.strictObject({
     range: marks('Between the first and the last of a row.'),
     superscript: z.boolean().describe('Numbers are raised.'),
     locator: pattern(SLOTS.numberAndPlace).optional().describe('The number and the place cited; absent: the place is not printed.'),
+    closedUp: z.boolean().optional().describe('No space stands in the place printed with a number.'),
     behind: shaped(/^[.,;:?!]*$/u, 'can hold only marks').optional().describe('The marks that a raised number stands behind.'),
     narrative: marks('Between the author’s name in the sentence and its number.'),
   }).optional().describe('How numbers stand in the text.'),
@@ -170,6 +177,7 @@ const caption = z.strictObject({
   place: z.enum(['above', 'below']).describe('Where it stands.'),
   centred: z.boolean().optional(),
 })
+const rangeStyle = z.enum(['full', 'two-digits', 'chicago', 'minimal'])
 const twips = z.number().int().min(0).max(5000)
 
 export const styleSchema = z.strictObject({
@@ -184,6 +192,7 @@ export const styleSchema = z.strictObject({
     order: z.enum(['filing', 'appearance']).describe('By names and titles, or as the works are cited.'),
     wordByWord: z.boolean().optional().describe('Spaces count in filing, so that "New York" comes before "Newark"; letter by letter otherwise.'),
     then: z.enum(['year', 'title']).describe('After the names.'),
+    asPrinted: z.boolean().optional().describe('Names left out for et al. do not count in filing.'),
     repeated: printed.optional().describe('What replaces the names of the entry before; absent: names again.'),
     number: pattern(SLOTS.number).optional().describe('How its number is set.'),
     noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
@@ -213,12 +222,15 @@ export const styleSchema = z.strictObject({
     container: capitals.optional().describe('Of official names (journals, sites, shows); absent: as given.'),
   }).describe('The capitals of titles by their treatment.'),
   dash: z.enum(['–', '-', '—']).describe('In ranges.'),
-  ranges: z.strictObject({ pages: z.enum(['full', 'two-digits', 'chicago', 'minimal']), locators: z.enum(['full', 'two-digits', 'chicago', 'minimal']) }).describe('How second numbers are shortened.'),
+  ranges: z.strictObject({
+    pages: rangeStyle, locators: rangeStyle,
+    years: rangeStyle.optional().describe('Years, if not in full.'),
+  }).describe('How second numbers are shortened.'),
   names: z.partialRecord(nameForm, nameFormSchema).describe('How lists of names are set, by place.'),
   makers: z.partialRecord(z.enum(MAKER_SETS), z.strictObject({
     form: nameForm, pattern: pattern(SLOTS.makers), between: shaped(/^(?:[.,;] | )$/u, 'is a mark and a space').describe('Between roles.'),
   })).describe('How makers inside an entry are set.'),
-  roleJoins: z.strictObject({ label: joint, verb: joint }).describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
+  roleJoins: z.strictObject({ label: joint, verb: joint, lead: joint.optional().describe('Between makers of several roles who lead together; as before the last of several names otherwise.') }).describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
   leadLabel: pattern(SLOTS.label).describe('The label after the leading names when they are not authors.'),
   roles: roles.describe('Each role’s words.'),
   roleSets: z.partialRecord(z.enum(MAKER_SETS), roles).optional().describe('A role’s words in one place only.'),
@@ -237,7 +249,7 @@ export const styleSchema = z.strictObject({
     selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
     newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
   }).describe('Words that stand in several layouts.'),
-  countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), shaped(/^(?:(?:\p{Lu}\.)+|\p{Lu}+|\p{Lu}\p{Ll}+)$/u, 'is no abbreviation of a country')).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
+  countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), shaped(/^(?:(?:\p{Lu}\.)+|\p{Lu}+|\p{Lu}\p{Ll}+\.?)$/u, 'is no abbreviation of a country')).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
   descriptions: z.partialRecord(kind, description).describe('Descriptions and the words that stand for genres, by kind.'),
   genres: z.record(z.string(), printed).optional().describe('The style’s own words for what sources call themselves, of any kind, in small letters.'),
   username: pattern(SLOTS.username).optional().describe('How a username follows its owner’s name in the list.'),

@@ -11,6 +11,9 @@ export const MONTHS_ACS = ['Jan', 'Feb', 'March', 'April', 'May', 'June', 'July'
 export const SEASONS_US: DateForms['seasons'] = ['Spring', 'Summer', 'Fall', 'Winter']
 export const SEASONS_UK: DateForms['seasons'] = ['Spring', 'Summer', 'Autumn', 'Winter']
 
+/** MLA Handbook 9, 5.70: seasons are in small letters. */
+export const SEASONS_MLA: DateForms['seasons'] = ['spring', 'summer', 'fall', 'winter']
+
 /** Month–day–year dates: March 14, 2023. */
 export const MDY = { day: '{month} {day}, {year}', month: '{month} {year}', year: '{year}' }
 /** Day–month–year dates: 14 March 2023. */
@@ -67,3 +70,9 @@ export const SAYS = {
   colon: '{capitals.roman.afterColon?lower=lower after a colon|capital=with a capital after a colon|*=}',
   initials: '{names.lead.initials.stop?.=take stops|=run together without stops}{names.lead.initials.space? =\u0020and spaces|=}',
 } as const
+
+/** Patents are named by the office that gave them. */
+export const PATENT_OFFICES: Style['countries'] = { EP: 'European', GB: 'British', DE: 'German', FR: 'French', JP: 'Japanese', CN: 'Chinese', CA: 'Canadian', AU: 'Australian', KR: 'Korean', WO: 'World' }
+/** What was shown at an event, in the words before "presented at". */
+export const PRESENTED = { 'poster presentation': 'Poster', 'poster session': 'Poster', 'paper presentation': 'Paper', 'conference paper': 'Paper', 'conference presentation': 'Paper', 'oral presentation': 'Paper' }
+export const PRESENTED_SMALL = Object.fromEntries(Object.entries(PRESENTED).map(([word, printed]) => [word, printed.toLowerCase()]))

@@ -250,7 +250,7 @@ class StyleCheck {
       if (!MONTHS[i]!.startsWith(month.replace(/\.$/u, ''))) this.say({ key: `dates.months.${i}` }, `"${month}" is neither ${MONTHS[i]!} nor its beginning`)
     })
     const known = [['Spring'], ['Summer'], ['Autumn', 'Fall'], ['Winter']]
-    seasons.forEach((season, i) => { if (!known[i]!.includes(season)) this.say({ key: `dates.seasons.${i}` }, `"${season}" is no season; use ${known[i]!.join(' or ')}`) })
+    seasons.forEach((season, i) => { if (!known[i]!.includes(season.replace(/^./u, c => c.toUpperCase()))) this.say({ key: `dates.seasons.${i}` }, `"${season}" is no season; use ${known[i]!.join(' or ')}`) })
   }
 
   private sentences(): void {

@@ -1,7 +1,7 @@
 /** Vancouver: ICMJE Recommendations and Citing Medicine, 2nd edition (NLM, 2007, updated). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
+import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
@@ -18,7 +18,7 @@ export const vancouver: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }), whole: nameForm({ ...bare }),
   },
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '. ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
-  roleJoins: ROLE_JOINS, leadLabel: ', {label}',
+  roleJoins: { ...ROLE_JOINS, lead: '; ' }, leadLabel: ', {label}',
   roles: {
     editor: { label: ['editor', 'editors'] }, translator: { label: ['translator', 'translators'] },
     illustrator: { label: ['illustrator', 'illustrators'] }, director: { label: ['director', 'directors'] },
@@ -29,12 +29,13 @@ export const vancouver: Style = {
   dates: { months: MONTHS_NLM, seasons: SEASONS_US, bce: ' BC', circa: 'c', range: '-', forms: { date: YMD, year: YEAR, accessed: YMD, long: YMD } },
   terms: { edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '], editionWords: EDITION_WORDS, newspaperSection: 'Sect. ' },
   descriptions: {
-    film: 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television broadcast', 'online-video': 'video on the Internet',
+    film: 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television series episode', 'online-video': 'video on the Internet',
     song: { from: 'medium' }, album: { from: 'medium' }, 'podcast-episode': 'podcast on the Internet', podcast: 'podcast on the Internet',
     dataset: 'dataset', artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map',
-    figure: { from: 'genre', or: 'figure' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    figure: { from: 'genre', or: 'figure' }, talk: { from: 'genre', or: 'Lecture', words: { ...PRESENTED, 'poster presentation': 'Poster session', poster: 'Poster session' } }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
     thesis: { or: 'dissertation', words: { 'master’s thesis': 'master’s thesis' } },
   },
+  countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'keep' },
   shorten: { journals: true, withoutStops: true },
   url: { scheme: true, doi: 'doi:{doi}' },
@@ -62,24 +63,24 @@ export const vancouver: Style = {
     'newspaper-article': { what: '{title}', inside: '{container}{@online}[. {date}]{@cited}[;{sectionPage}]' },
     'review': { what: '{title}{& }⟦book review[ of {reviewedTitle}[, by {reviewedAuthor:inline}]]⟧', inside: '{container}{@online}{@when}' },
     'book': { what: '{title}{@online}', inside: '{edition}{&. }[Vol. {volume}]{&. }{makers}{&. }{@imprint}' },
-    'chapter': { what: '{title}', inside: 'In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&. }{@imprint}[. {pp}]' },
-    'encyclopedia-entry': { what: '', entry: '<lead?{lead}{&. }{title}. In: {container}{@online}{&. }{edition}{&. }{@imprint}[. {pp}][. {@link}]|{container}{@online}{&. }{edition}{&. }{@imprint}[. {title}][; {pp}][. {@link}]>' },
+    'chapter': { what: '{title}{&. }{part.makers}', inside: 'In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&. }{@imprint}[. {pp}]' },
+    'encyclopedia-entry': { entry: '<lead?{lead}{&. }{title}{&. }In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }{@imprint}[. {pp}][. {@link}]|{container}{@online}{&. }{edition}{&. }{@imprint}[. {title}][; {pp}][. {@link}]>' },
     'web-page': { what: '{title} ⟦Internet⟧', inside: '{container}{&; }{date!}{@cited}' },
     'report': { what: '{title}{@online}', inside: '{place}{&: }{publisher}{&; }{date!}{@cited}{&. }[<genre?{genre}|Report> No.: {number}]' },
     'standard': { what: '{title}{@online}', inside: '{number}{&. }{@imprint}' },
     'map': { what: '{title} ⟦{description}⟧', inside: '{@imprint}' },
     'preprint': { what: '{title}', inside: '[{publisher} ⟦Preprint⟧]{&. }{year!}[:{number}]' },
     'thesis': { what: '{title} ⟦{description}<link? on the Internet>⟧', inside: '{@imprint}' },
-    'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{place}' },
+    'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
     'film': { what: '{title} ⟦{description}⟧', inside: '{publisher}{&; }{date!}' },
-    'tv-episode': { what: '{title} ⟦{description}⟧', inside: '{container}{&. }{publisher}{&; }{date!}' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}[ ⟦{description}⟧]', inside: '{container}[, season {season}][, episode {number}]{&. }{publisher}{&; }{date!}' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '{container}{&; }{date!}' },
     'podcast-episode': { what: '{title} ⟦{description}⟧', inside: '{container}[, no. {number}]{&. }{publisher}{&; }{date!}' },
     'podcast': { what: '{title} ⟦{description}⟧', inside: '{publisher}{&; }{date!}' },
     'song': { what: '{title}', inside: '[In: {container}[ ⟦{medium}⟧]]{&. }{publisher}{&; }{date!}' },
     'album': { what: '{title}[ ⟦{medium}⟧]', inside: '{publisher}{&; }{date!}' },
     'artwork': { what: '{title}[ ⟦{description.lower}⟧]', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}]' },
-    'patent': { what: '{title}', inside: '[<country=us?United States patent {number}|patent {number}>]{&. }{date}' },
+    'patent': { what: '{title}', inside: '[<country=us?United States patent {number}|<number.country?{number.country} patent|patent> {number}>]{&. }{date}' },
     'dataset': { what: '{title} ⟦{description}⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'software': { what: '{title} ⟦computer program<link? on the Internet>⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]' },

@@ -18,6 +18,10 @@ export const VALUES = {
   'makers': v('the other makers of the work, each with the role'),
   'inside.makers': v('the makers of the whole it is in, each with the role'),
   'note.makers': v('the other makers as a note names them'),
+  'part.makers': v('the makers of a part, as its translator, each with the role'),
+  'note.part.makers': v('the same as a note names them'),
+  'note.inside.makers': v('the makers of the whole it is in, as a note names them'),
+  'all.inside.makers': v('the makers of the part and of the whole together'),
   'allMakers': v('every maker who does not lead'),
   'date': v('the date of publication, or what stands for it', { forms: 'dates' }),
   'year': v('its year', { forms: 'dates' }),
@@ -39,6 +43,10 @@ export const VALUES = {
   'publisher': v('its publisher'),
   'publisher.other': v('its publisher where it is neither author nor site'),
   'publisher.self': v('what stands for a publisher who is the author'),
+  'event.the': v('the event with its article, where it has one, and shortened as proceedings are'),
+  'venue': v('where it was given: the place of the event, or the publisher’s'),
+  'numberOfVolumes': v('the number of volumes'),
+  'genre.sentence': v('the source’s own word for what it is, its first letter alone raised'),
   'authority.plain': v('the authority without the stops of its abbreviation'),
   'volume': v('the volume’s number'),
   'issue': v('the issue’s number'),
@@ -84,6 +92,7 @@ export const THINGS = {
   link: 'it has an address and no DOI',
   locator: 'a place in it is cited',
   standIn: 'something stands in for its author',
+  presented: 'it is a paper, a poster or slides shown at an event',
 } as const
 export type Thing = keyof typeof THINGS
 export const isThing = (name: string): name is Thing => Object.hasOwn(THINGS, name)

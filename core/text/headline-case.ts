@@ -12,8 +12,9 @@ export const PREPOSITIONS = new Set(`about above across after against along alon
 /** Prepositions that are as often adverbs or verbs ("turned around", "look up"): lowered only before a noun phrase. */
 const ADVERBIAL = new Set(['around', 'up', 'down', 'out', 'off', 'over', 'along', 'through', 'by', 'in', 'on', 'about', 'across', 'near', 'past', 'round', 'under', 'after', 'before', 'behind', 'below', 'above', 'inside', 'outside', 'within', 'without', 'since', 'like'])
 const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.', 'v.', 'vs.'])
-/** Before "like" a pronoun makes it a verb: "As You Like It". */
-const BEFORE_VERB = new Set(['i', 'you', 'we', 'they', 'who', 'would', 'to'])
+/** Behind a pronoun, a relative or a helping verb "like" is a verb: "As You Like It", "Plants That Like Shade". */
+const BEFORE_VERB = new Set(`i you we they who which that would to not don’t doesn’t didn’t do does did can could may might must shall should will won’t
+ really also people children some many most others`.split(/\s+/u))
 const PREFIXES = new Set(['anti', 'co', 'counter', 'de', 'extra', 'hyper', 'inter', 'intra', 'macro', 'mega', 'meta', 'micro', 'mini', 'multi', 'neo', 'non', 'post', 'pre', 'pro', 'proto', 'pseudo', 're', 'semi', 'sub', 'super', 'trans', 'ultra', 'un'])
 
 /** Sets the words of a title in headline capitals, in place. */
@@ -27,7 +28,7 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
     if (!shouting && facts.ownCapitals && !facts.hyphenated) return
     const given = shouting ? facts.fixed ?? facts.lower : token.text
     const adjacent = following?.adjacent === true
-    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase())
+    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’'))
     token.text = edge || verb ? capitalCompound(given, rule, true) : headlineWord(given, rule, following?.text, adjacent)
   })
 }
@@ -54,7 +55,7 @@ function capitalCompound(word: string, rule: HeadlineRule, first: boolean): stri
     const lower = part.toLowerCase()
     const edge = i === 0 || i === parts.length - 1
     if (rule.prefixes && i === 2 && PREFIXES.has(parts[0]!.toLowerCase()) && !isProperNoun(part)) return lower
-    const small = ARTICLES.has(lower) || CONJUNCTIONS.has(lower) || (PREPOSITIONS.has(lower) && lower.length <= 4) || lower === 'to'
+    const small = ARTICLES.has(lower) || (CONJUNCTIONS.has(lower) && lower !== 'so') || (PREPOSITIONS.has(lower) && lower.length <= 4) || lower === 'to'
     if (small && !(edge && (i === 0 ? first || !PREPOSITIONS.has(lower) : true))) return lower
     return capital(part)
   }).join('')

@@ -63,3 +63,6 @@ export function endsQuoted(text: string): boolean {
   if (/[”"]$/u.test(text)) return true
   return /’$/u.test(text) && (text.match(/‘/gu)?.length ?? 0) > 0
 }
+
+/** Apostrophes within and behind words set curly; nothing else is touched. */
+export const curled = (text: string): string => (text.includes('\'') ? text.replace(/(?<=\p{L})'/gu, '’') : text)

@@ -36,7 +36,8 @@ export function setRange(input: string, style: RangeStyle, dash: string): string
     if (!lead1 && !lead2) return setPair(first, last, style, dash) + tail2
     const full = last.length < first.length ? first.slice(0, first.length - last.length) + last : last
     if (Number(full) <= Number(first)) return `${lead1}${first}${dash}${lead2}${last}${tail2}`
-    return `${lead1}${first}${dash}${lead1 ? lead2 : ''}${shorten(first, full, style)}${tail2}`
+    // "S12-S19": where only the digits that change are printed, the letter is not printed again.
+    return `${lead1}${first}${dash}${lead1 && style !== 'minimal' ? lead2 : ''}${shorten(first, full, style)}${tail2}`
   })
 }
 

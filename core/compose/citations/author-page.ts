@@ -46,12 +46,15 @@ function inParentheses(style: Style, items: readonly Item[], withoutAuthor: bool
   return [glue(rules.open), ...parts.flatMap((part, i) => (i ? [glue(rules.between), ...part] : part)), glue(rules.close)]
 }
 
+const isShortened = (item: Item): boolean => sayAuthor(item, false).some(atom => atom.rules.includes('names.shortened'))
+
 /** Neighbours of one name, told apart by their titles and without places, stand together. */
 function sharingNames(items: readonly Item[], nameOf: (item: Item) => string): Item[][] {
   const groups: Item[][] = []
   for (const item of items) {
     const last = groups.at(-1)
-    const joins = last && nameOf(item) && nameOf(last[0]!) === nameOf(item) && !item.prefix && !item.original && titled(item)
+    // Names that end in "et al." are given again: what they stand for may differ.
+    const joins = last && !isShortened(item) && nameOf(item) && nameOf(last[0]!) === nameOf(item) && !item.prefix && !item.original && titled(item)
       && !item.locator && last.every(one => !one.locator && !one.suffix)
     if (joins) last.push(item)
     else groups.push([item])

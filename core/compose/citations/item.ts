@@ -59,7 +59,13 @@ export function after(item: Item): Atom[] {
 }
 
 /** The place cited, as the style words it. */
-export const place = (item: Item): Atom[] => (item.locator ? printed(item.work.kind.print('{locator}'), item.work, tellingOf(item)) : [])
+export function place(item: Item): Atom[] {
+  const { work, locator } = item
+  if (!locator) return []
+  const where = printed(work.kind.print('{locator}'), work, tellingOf(item))
+  const volume = work.kind.style.citation.volumeAndPage && locator.label === 'page' && work.has('numberOfVolumes') ? work.text('volume') : ''
+  return volume ? [glue(`${volume}:`), ...where] : where
+}
 
 export const sayAuthor = (item: Item, narrative: boolean): Atom[] => authorInText(item.work, narrative, tellingOf(item))
 

@@ -20,7 +20,7 @@ export function numbered(style: Style, items: readonly Item[], form: Form): Atom
 function numberOf(style: Style, item: Item): Atom[] {
   const rules = style.citation.numbers!
   const text: Atom = { text: String(item.number), part: 'glue', rules: ['citation.number'], field: 'number' }
-  const where = rules.locator ? place(item) : []
+  const where = rules.locator ? place(item).map(atom => (rules.closedUp ? { ...atom, text: atom.text.replace(/(?<=\d), (?=\d)/gu, ',') } : atom)) : []
   const set = where.length ? parsePattern(rules.locator!, SLOTS.numberAndPlace).flatMap(piece => ('text' in piece ? [glue(piece.text)] : piece.slot === 'n' ? [text] : where)) : [text]
   return onLine(style, rules.each ? [glue(rules.open), ...set, glue(rules.close)] : set)
 }

@@ -2,6 +2,7 @@
 import type { DatePoint, SourceDate } from '../../source/dates'
 import { MONTHS } from '../../source/dates'
 import type { DateFormId } from '../../styles/ids'
+import { setRange } from '../../text/ranges'
 import { parsePattern, SLOTS, type Piece } from '../../styles/pattern'
 import type { Style } from '../../styles/schema'
 import type { Atom } from '../line'
@@ -17,13 +18,14 @@ export function dateSetter(style: Style, form: DateFormId): (date: SourceDate) =
   const day = parsePattern(patterns.day, SLOTS.date)
   const month = parsePattern(patterns.month, SLOTS.date)
   const year = parsePattern(patterns.year, SLOTS.date)
-  const point = (p: DatePoint, season?: number) => setPoint(p.day ? day : p.month || season ? month : year, p, season, style)
+  const ofSeason = patterns.season === undefined ? month : parsePattern(patterns.season, SLOTS.date)
+  const point = (p: DatePoint, season?: number) => setPoint(p.day ? day : p.month ? month : season ? ofSeason : year, p, season, style)
   return (date) => {
     if (!date.start) return date.literal ?? ''
     const from = point(date.start, date.season)
     if (!from) return ''
     const rough = date.circa ? style.dates.circa : ''
-    return rough + (date.end ? joinRange(from, point(date.end), style.dates.range) : from)
+    return rough + (date.end ? joinRange(from, point(date.end), style) : from)
   }
 }
 
@@ -44,9 +46,11 @@ function setPoint(pieces: Pieces, p: DatePoint, season: number | undefined, styl
   return out
 }
 
-/** "March 3, 2020" and "March 5, 2020": March 3–5, 2020; whole years side by side. */
-function joinRange(from: string, to: string, dash: string): string {
+/** "March 3, 2020" and "March 5, 2020": March 3–5, 2020; whole years side by side, the second shortened as the style does. */
+function joinRange(from: string, to: string, style: Style): string {
+  const dash = style.dates.range
   if (!to || from === to) return from
+  if (/^\d{4}$/u.test(from) && /^\d{4}$/u.test(to)) return setRange(`${from}-${to}`, style.ranges.years ?? 'full', dash)
   const a = from.split(/(?<=\s)/u)
   const b = to.split(/(?<=\s)/u)
   let head = 0

@@ -95,6 +95,7 @@ export const NUMBERS = {
   'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
   'issue': bare('issue', /^(?:no|nr|issue)\.?\s+/iu),
   'number': bare('number', /^(?:no|nr)\.?\s+/iu),
+  'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes').replace(/\s*\bvol(?:ume)?s?\.?$/iu, '')),
   'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
   'number.country': patentCountry,
   'number.bare': patentNumber,

@@ -51,6 +51,18 @@ const lead: Bind = (filters, kind) => {
     if (username) options.username = username
     if (telling.atLeast) options.atLeast = telling.atLeast
     if (telling.abbreviate) options.abbreviate = telling.abbreviate
+    if (who.groups && id === 'lead') {
+      who.groups.forEach(({ roles, names }, i) => {
+        if (i) out.push(glue(style.roleJoins.lead ?? form.last))
+        setNames(names, form, { ...options, field: roles[0]! }, out)
+        const label = bare ? '' : roles.map(role => leadLabel(kind, role)?.[names.length > 1 ? 1 : 0] ?? '').filter(Boolean).join(style.roleJoins.label)
+        if (!label) return
+        if (before) out.push(before)
+        out.push({ text: label, part: 'who', field: roles[0]!, rules: ['role'] })
+        if (after) out.push(after)
+      })
+      return true
+    }
     setNames(who.names, telling.tellApart && apart ? apart : form, options, out)
     const label = bare ? undefined : leadLabel(kind, who.role as Role)?.[who.names.length > 1 ? 1 : 0]
     if (label) {
@@ -81,14 +93,15 @@ const leadBook: Bind = (filters, kind, place) => {
 }
 
 /** The makers who do not lead, with their roles, those in one hand together ("edited and translated by"). */
-const makers = (set: MakerSet): Bind => (_filters, kind) => {
+const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all'): Bind => (_filters, kind) => {
   const { style } = kind
   const rules = style.makers[set]
   if (!rules) return () => false
   const form = formOf(style, rules.form)
   const pattern = parsePattern(rules.pattern, SLOTS.makers)
   const between = rules.between ? glue(rules.between) : undefined
-  const roles = (kind.row.makers as readonly Role[]).filter(role => style.roles[role])
+  const ofPart = kind.row.partMakers ?? []
+  const roles = kind.row.makers.filter(role => style.roles[role] && (of === 'all' || ofPart.includes(role) === (of === 'part')))
   const wordsOf = (role: Role): RoleWords => style.roleSets?.[set]?.[role] ?? style.roles[role]!
   return (work, _telling, out) => {
     const groups: { roles: Role[], names: readonly Name[] }[] = []
@@ -126,7 +139,8 @@ function joinVerbs(verbs: readonly string[], style: Style): string {
 }
 
 export const PEOPLE = {
-  'lead': lead, 'lead.book': leadBook, 'makers': makers('makers'), 'inside.makers': makers('inside'), 'note.makers': makers('note'),
+  'lead': lead, 'lead.book': leadBook, 'makers': makers('makers'), 'inside.makers': makers('inside', 'whole'), 'note.makers': makers('note'),
+  'part.makers': makers('makers', 'part'), 'note.part.makers': makers('note', 'part'), 'note.inside.makers': makers('note', 'whole'), 'all.inside.makers': makers('inside'),
   /** Every maker who does not lead, editors included where they would else lead (ACS puts them after the title). */
   'allMakers': makers('makers'),
 }

@@ -1,8 +1,9 @@
 /** Where to find a work, and who put it there: publishers, archives, addresses, the place cited. */
 import { isPlural, setRange } from '../../text/ranges'
-import { shortenPublisher } from '../../text/abbreviations'
+import { abbreviateProceedings, shortenPublisher } from '../../text/abbreviations'
 import { fillPattern } from '../../styles/pattern'
 import type { Style } from '../../styles/schema'
+import { glue } from '../line'
 import { answer, beginSmall, printing, type Bind } from './setting'
 
 /** Any spelling of a DOI reduced to 10.… */
@@ -69,7 +70,24 @@ const locator: Bind = (_filters, { style }) => {
 /** "3.2.14": act 3, scene 2, line 14. */
 const inWords = (place: string, words: readonly [string, string, string]): string => place.split('.').map((n, i) => `${words[i] ?? ''} ${n}`.trim()).join(', ')
 
+/** What an event is, among its words: such a one has an article before it ("the Annual Meeting of …", but "HydroCon 2021"). */
+const GATHERING = /\b(?:meetings?|conference|congress|symposium|workshop|convention|colloquium|seminar|forum|summit|sessions?|days?|festival|assembly|gathering|exhibition|fair|lectures?|series|school|society|association)\b/iu
+
+const eventWithArticle: Bind = (_filters, { style }) => {
+  const put = answer(style, 'event')
+  const { proceedings } = style.shorten
+  return (work, _telling, out) => {
+    const event = work.text('event')
+    if (!event) return false
+    const short = proceedings === 'words' ? abbreviateProceedings(event, proceedings) : event
+    if (GATHERING.test(event) && !/^the\s/iu.test(event)) out.push(glue('the '))
+    return put(short, out)
+  }
+}
+
 export const PLACES = {
+  'event.the': eventWithArticle,
+  'venue': printing('place', work => work.text('eventPlace') || work.text('place')),
   doi, url, publisher, locator,
   'publisher.other': otherPublisher,
   'publisher.self': selfPublished,

@@ -1,5 +1,6 @@
 /** What values have in common: how an answer becomes an atom. */
 import { FIELDS, type FieldName } from '../../source/fields'
+import { curled } from '../../text/quotes'
 import { RULE_IDS, type Part, type RuleId } from '../../text/origin'
 import type { Style } from '../../styles/schema'
 import type { Atom } from '../line'
@@ -16,9 +17,6 @@ const isRule = (name: string): name is RuleId => RULE_IDS.some(id => id === name
 export function rulesFor(style: Style, field: FieldName | undefined, ...rules: RuleId[]): readonly RuleId[] {
   return field && isRule(field) && style.rules[field] ? [...rules, field] : rules
 }
-
-/** Apostrophes in details are set curly; addresses are left as they are. */
-export const curled = (text: string): string => (text.includes('\'') ? text.replace(/(?<=\p{L})'/gu, '’') : text)
 
 /** Puts an answer into the line; whether there was one. */
 export type Answer = (text: string, out: Atom[]) => boolean
@@ -41,4 +39,5 @@ export const printing = (field: FieldName, read: (work: Work) => string, ...rule
   return (work, _telling, out) => put(read(work), out)
 }
 
-export const beginSmall = (text: string): string => text.replace(/^\p{Lu}(?=\p{Ll})/u, c => c.toLowerCase())
+/** The first letter small, unless the word has other capitals: "PhD dissertation" stays. */
+export const beginSmall = (text: string): string => text.replace(/^\p{Lu}(?=\p{Ll}+(?![\p{L}]))/u, c => c.toLowerCase())

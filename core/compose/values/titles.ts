@@ -47,7 +47,7 @@ function titleSetter(field: FieldName, read: (work: Work) => string, sort: strin
       if (known) return known
       const raw = read(work)
       if (!raw) return undefined
-      const set = setTitle(raw, { style, field, quoted: place.quoted, italic: place.italic, capitals: capitals(work) })
+      const set = setTitle(raw, { style, field, quoted: place.quoted, italic: place.italic, capitals: capitals(work), keepStop: field === 'title' && kind.row.plainTitle === true && place.quoted > 0 && !style.stopsInside })
       if (small && set.atoms[0]) set.atoms[0] = { ...set.atoms[0], text: set.atoms[0].text.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, c => c.toLowerCase()) }
       const translated = sort === 'title' ? work.text('titleTranslated') : ''
       if (translated) set.atoms.push(...inEnglish(translated, kind, place))

@@ -1,7 +1,8 @@
 /** Words that say what sort of thing a work is. */
 import type { FieldName } from '../../source/fields'
 import type { KindSetting, Work } from '../work'
-import { curled, beginSmall, printing, type Bind } from './setting'
+import { curled } from '../../text/quotes'
+import { beginSmall, printing, type Bind } from './setting'
 
 /** The words, and the field they come from. */
 function described(kind: KindSetting): (work: Work) => { words: string, field: FieldName } {
@@ -27,10 +28,14 @@ const description = (small: boolean): Bind => (_filters, kind) => {
   }
 }
 
+/** "Technical Report": Technical report; what has capitals of its own keeps them. */
+const sentenceStart = (text: string): string => text.split(' ').map((word, i) => (i ? beginSmall(word) : word)).join(' ')
+
 export const WORDS = {
   'description': description(false),
   'description.lower': description(true),
   'title.lower': printing('title', work => beginSmall(work.text('title'))),
   'genre.lower': printing('genre', work => beginSmall(work.text('genre'))),
+  'genre.sentence': printing('genre', work => sentenceStart(work.text('genre'))),
   'medium.lower': printing('medium', work => beginSmall(work.text('medium'))),
 }

@@ -43,7 +43,7 @@ export const books = {
     label: 'Chapter', paged: true,
     words: 'part of a book, essay in a book, short story, chapter in an edited book, poem in a collection',
     required: ['author', 'issued', 'title', 'container', 'publisher'], usual: ['editor', 'pages', 'edition', 'volume', 'translator', 'place', 'doi', 'url'],
-    lead: ['author'], makers: ['editor', 'translator'],
+    lead: ['author'], makers: ['editor', 'translator'], partMakers: ['translator'],
     called: { container: 'Book' },
     hints: { ...BOOK, title: 'at the head of the chapter', container: 'the title page of the whole book', pages: 'first and last page of the chapter', editor: 'the title page, after “edited by”' },
     csl: 'chapter', bibtex: 'incollection', ris: 'CHAP',

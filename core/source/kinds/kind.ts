@@ -28,8 +28,14 @@ export interface Kind {
   usual: readonly FieldName[]
   /** Roles that can lead the entry, the first one present wins. */
   lead: readonly FieldOf<'names'>[]
+  /** What its author is, where that is another role: the author of an episode wrote it. */
+  authorIs?: FieldOf<'names'>
+  /** Its number may hold its season too: "Season 2, Episode 5", S02E05. */
+  episodic?: boolean
   /** Other makers named inside the entry, in this order. */
   makers: readonly FieldOf<'names'>[]
+  /** Those of them who made the part and not the whole it is in: the translator of a chapter. */
+  partMakers?: readonly FieldOf<'names'>[]
   /** What it calls a field that other kinds call otherwise: a journal article is inside a journal. */
   called: Partial<Record<FieldName, string>>
   /** Where on the source to look, by field; fields have a place of their own otherwise. */

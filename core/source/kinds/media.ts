@@ -27,7 +27,7 @@ export const media = {
     number: 'issue',
   }),
   'tv-episode': kind({
-    label: 'Television episode', officialContainer: true,
+    label: 'Television episode', officialContainer: true, authorIs: 'scriptWriter', episodic: true,
     words: 'episode, television, tv, programme, program, broadcast',
     required: ['title', 'container', 'issued'], usual: ['scriptWriter', 'director', 'producer', 'season', 'number', 'publisher', 'url'],
     lead: ['scriptWriter', 'director', 'author'], makers: ['director', 'producer'],
@@ -63,7 +63,7 @@ export const media = {
     number: 'issue',
   }),
   'podcast-episode': kind({
-    label: 'Podcast episode', officialContainer: true,
+    label: 'Podcast episode', episodic: true, officialContainer: true,
     words: 'podcast, audio, radio, radio programme, interview on a podcast',
     required: ['author', 'issued', 'title', 'container'], usual: ['number', 'publisher', 'url'],
     lead: ['host', 'author'], makers: [],
