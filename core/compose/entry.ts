@@ -23,6 +23,8 @@ export function setEntry(work: Work, telling: Telling = NOTHING_TOLD, repeated?:
 function newEntry(work: Work, yearLetter: string | undefined, repeated: string | undefined): SetEntry {
   const unsure = new Set<string>()
   const atoms = printed(work.kind.entry, work, yearLetter ? { yearLetter, unsure } : { unsure })
+  // Nothing that the style prints for this kind is there yet: what a citation would call it.
+  if (!atoms.length) atoms.push(...titleInText(work, false))
   return { runs: ended(repeated === undefined ? atoms : repeatName(atoms, work, repeated), work.kind.style), unsure: unsure.size ? [...unsure] : CERTAIN }
 }
 const CERTAIN: readonly string[] = []
@@ -51,7 +53,9 @@ function repeatName(atoms: readonly Atom[], work: Work, sign: string): Atom[] {
 export function noteAtoms(work: Work, telling: Telling, short: boolean): Atom[] {
   const { style, layout, print } = work.kind
   const template = short ? layout.short ?? style.parts.short ?? '' : layout.note ?? style.noteFrame ?? ''
-  return printed(print(template), work, telling)
+  const atoms = printed(print(template), work, telling)
+  // Neither names nor a title: what a citation would call it stands in the note too.
+  return atoms.length ? atoms : titleInText(work, short)
 }
 
 /** A note of one work alone, ended and begun as a note is; null in styles without notes. */

@@ -42,6 +42,12 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
     let atom = given
     if (!atom.text) continue
     if (atom.sentence && startsSentence(out)) atom = withText(atom, raise(atom.text))
+    if (atom.part === 'glue') {
+      const settled = beside(out, atom)
+      if (!settled.text) continue
+      // Where the mark before it went, a word may now begin the sentence.
+      atom = settled !== atom && /^\p{Ll}/u.test(settled.text) && startsSentence(out) ? withText(settled, raise(settled.text)) : settled
+    }
     const lead = atom.text[0]!
     if (atom.part === 'glue' && isMark(lead)) atom = join(out, atom, lead, rules)
     if (atom.text[0] === ' ' && endsInSpace(out)) atom = withText(atom, atom.text.slice(1))
@@ -49,6 +55,40 @@ export function setLine(atoms: readonly Atom[], rules: Punctuation): Run[] {
   }
   for (let i = 0; i < out.length; i++) out[i] = plainRun(out[i]!)
   return out
+}
+
+/**
+ * What stands around a detail that is missing falls into place: no mark after an opening bracket or at the beginning, no
+ * space before a mark, no mark waiting for something that never comes. Gives back what is left of the atom.
+ */
+function beside(out: Atom[], atom: Atom): Atom {
+  const last = out[out.length - 1]
+  if (!last) return /^[\s.,;:]/u.test(atom.text) ? withText(atom, atom.text.replace(/^[\s.,;:]+/u, '')) : atom
+  const ending = last.text[last.text.length - 1]
+  if ((ending === '(' || ending === '[') && last.part === 'glue') {
+    if (/^[\s.,;:]/u.test(atom.text)) return withText(atom, atom.text.replace(/^[\s.,;:]+/u, ''))
+    if (atom.text[0] !== (ending === '(' ? ')' : ']')) return atom
+    // Nothing came between: the pair goes.
+    out[out.length - 1] = withText(last, last.text.slice(0, -1))
+    return withText(atom, atom.text.slice(1))
+  }
+  const first = atom.text[0]!
+  const closes = first === ')' || first === ']'
+  if (last.part !== 'glue' || !(closes || isMark(first)) || !/(?:\s|[,;:])$/u.test(last.text)) return atom
+  const core = last.text.trimEnd()
+  const waiting = core[core.length - 1]
+  // A stop that has ended something stays; the mark behind it has nothing to set off.
+  if (waiting === '.' && !closes && core !== last.text) {
+    if (atom.text === '.') out[out.length - 1] = withText(last, core)
+    return withText(atom, atom.text.slice(1).trimStart())
+  }
+  const settled = waiting === ',' || waiting === ';' || waiting === ':' ? core.slice(0, -1).trimEnd() : core
+  if (settled) out[out.length - 1] = withText(last, settled)
+  else {
+    out.pop()
+    return beside(out, atom)
+  }
+  return atom
 }
 
 const isMark = (char: string): boolean => char === '.' || char === ',' || char === ';' || char === ':' || char === '?' || char === '!'
@@ -121,6 +161,8 @@ export function raise(text: string): string {
 /** The first letter of a note or sentence raised. */
 export function raised(atoms: readonly Atom[]): readonly Atom[] {
   const at = atoms.findIndex(a => /[\p{L}\p{N}]/u.test(a.text))
+  // An address is not a word.
+  if (at >= 0 && (atoms[at]!.field === 'url' || atoms[at]!.field === 'doi')) return atoms
   const text = at < 0 ? '' : raise(atoms[at]!.text)
   if (at < 0 || text === atoms[at]!.text) return atoms
   return atoms.map((atom, i) => (i === at ? { ...atom, text } : atom))

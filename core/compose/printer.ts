@@ -29,23 +29,38 @@ export const compile = (template: string, kind: KindSetting, place: Place = UPRI
 
 function sequence(nodes: readonly Node[], kind: KindSetting, place: Place): Printer {
   if (nodes.length === 1 && nodes[0]!.type !== 'between') return one(nodes[0]!, kind, place)
-  const steps = nodes.map(node => (node.type === 'between' ? { separator: text(node.text, place) } : { print: one(node, kind, place) }))
+  const steps = nodes.map((node, i): Step => (node.type === 'between' ? { separator: text(node.text, place) } : { print: one(node, kind, place), ...(leads(nodes, i) ? { leads: true } : {}) }))
   return (work, telling, out) => {
     let produced = false
     // Where a separator stands that still waits for something behind it; words printed meanwhile wait with it.
     let waiting = -1
+    // Where words stand that belong to what follows them, until something does.
+    let leading = -1
+    // Words of the template's own have been printed ("podcast"): a separator may stand behind them too.
+    let said = false
     for (const step of steps) {
+      if (leading >= 0 && (step.separator || step.leads)) {
+        out.length = leading
+        leading = -1
+      }
       if (step.separator) {
-        if (!produced) continue
+        if (!produced && !said) continue
         if (waiting >= 0) out.length = waiting
         waiting = out.length
         out.push(step.separator)
         continue
       }
       const from = out.length
-      if (!step.print(work, telling, out)) {
+      if (step.leads) leading = from
+      if (!step.print!(work, telling, out)) {
+        // Words that are no label of something else stand for themselves.
+        if (!step.leads && hasWords(out, from)) {
+          said = true
+          waiting = -1
+          leading = -1
+        }
         // What closes a bracket opened before prints whether or not more came between.
-        if (waiting >= 0 && out.length > from && CLOSING.test(out[from]!.text)) {
+        else if (waiting >= 0 && out.length > from && CLOSING.test(out[from]!.text)) {
           out.splice(waiting, from - waiting)
           waiting = -1
         }
@@ -54,13 +69,31 @@ function sequence(nodes: readonly Node[], kind: KindSetting, place: Place): Prin
       // A group that brings its own punctuation needs no separator.
       const first = out[from]
       if (waiting >= 0 && waiting === from - 1 && first?.part === 'glue' && OWN_PUNCTUATION.test(first.text)) out.splice(waiting, 1)
+      // "in, 2nd ed.": what the words belong to is missing, and what came does not follow from them.
+      if (leading >= 0 && leading < from && out[from]?.part === 'glue' && OWN_PUNCTUATION.test(out[from]!.text)) out.splice(leading, from - leading)
       waiting = -1
+      leading = -1
       produced = true
     }
-    if (waiting >= 0) out.length = waiting
+    if (leading >= 0) out.length = leading
+    if (waiting >= 0 && waiting < out.length) out.length = waiting
     return produced
   }
 }
+interface Step { separator?: Atom, print?: Printer, leads?: boolean }
+
+/** Whether a node is words that belong to what stands right behind them: "in *{container}*", " no. {number}". */
+function leads(nodes: readonly Node[], i: number): boolean {
+  const node = nodes[i]!
+  const next = nodes[i + 1]
+  return node.type === 'text' && /\p{L}\p{P}*\s$/u.test(node.text) && next !== undefined && next.type !== 'text' && next.type !== 'between'
+}
+
+function hasWords(out: readonly Atom[], from: number): boolean {
+  for (let i = from; i < out.length; i++) if (/\p{L}/u.test(out[i]!.text)) return true
+  return false
+}
+
 const CLOSING = /^[)\]]/u
 const OWN_PUNCTUATION = /^(?:[.,;:]| \()/u
 

@@ -30,7 +30,7 @@ export const acs: Style = {
   terms: { edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
-    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
     'online-video': 'Video', 'podcast-episode': 'Podcast',
     thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'Ph.D. Dissertation', 'phd thesis': 'Ph.D. Dissertation', 'phd dissertation': 'Ph.D. Dissertation', 'doctoral thesis': 'Ph.D. Dissertation', 'master’s thesis': 'Master’s Thesis', 'ms thesis': 'M.S. Thesis' } },
   },
@@ -59,7 +59,7 @@ export const acs: Style = {
     'journal-article': { what: '{title}', inside: '*{container}*{@when}{@numbers}' },
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}{@numbers}|[, {date}][, {pp}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[, {date}][, {pp}]' },
-    'review': { what: '{title}{&. }[Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: '*{container}*{@when}{@numbers}' },
+    'review': { what: '{title}{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{@when}{@numbers}' },
     'book': { entry: '<author?{lead}{&. }*{title}*|*{title}*>[, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
     'chapter': { what: '{title}', inside: '[In *{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' },
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },

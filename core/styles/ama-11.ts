@@ -29,7 +29,7 @@ export const ama11: Style = {
   terms: { edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
-    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre' }, foreword: { from: 'genre' },
+    map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
     thesis: { or: 'Dissertation', words: { 'master’s thesis': 'Master’s thesis' } },
   },
   countries: PATENT_OFFICES,
@@ -72,7 +72,7 @@ export const ama11: Style = {
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}', inside: '*{container}*{&. }[Season {season}]{&, }[episode {number}]{&. }{publisher}{&. }{date}' },
     'online-video': { what: '{title}', inside: '{container}{&. }{date}' },
     'podcast': { what: '{title}', inside: '{publisher}{&. }{date}' },
-    'podcast-episode': { what: '{title}', inside: '[{container} podcast[, episode {number}]]{&. }{publisher}{&. }{date}' },
+    'podcast-episode': { what: '{title}', inside: '[[{container} ]podcast[, episode {number}]]{&. }{publisher}{&. }{date}' },
     'song': { what: '{title}', inside: '[In: *{container}*]{&. }{medium}{&. }{@imprint}' },
     'album': { what: '*{title}*', inside: '{medium}{&. }{@imprint}' },
     'artwork': { what: '*{title}*', inside: '{description}{&. }{archive}{&, }{archivePlace}{&; }{date}' },

@@ -36,7 +36,7 @@ const kinds: Record<string, Layout> = {
   'online-video': { what: '{title} ⟦{description}⟧', inside: '' },
   'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: '[In *{container}*]' },
   'song': { yearOnly: true, what: '{title}', inside: '[On *{container}*[ ⟦{medium}⟧]]{&. }{publisher}' },
-  'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archivePlace}{&: }{archive}<!archive?{container}>{&. }{publisher}' },
+  'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archivePlace}{&: }{archive}{&, }<!archive?{container}>{&. }{publisher}' },
   'patent': { yearOnly: true, what: '<number?*[{number.country} ]Patent No. {number.bare}*|*{title}*>', inside: '<country=us?Washington, DC: {authority}|{authority}>' },
   'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },
   'software': { yearOnly: true, what: '{title}[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },
@@ -65,7 +65,7 @@ export const apa6: Style = {
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     captions: { table: { label: 'Table {n}', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}.', labelled: 'italic', between: ' ', place: 'below' } },
   },
-  parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}, from {url}]|[Retrieved from {url}]>' },
+  parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|[Retrieved from {url}]>' },
   kinds,
   rules: {
     ...Object.fromEntries(Object.entries(apa7.rules).map(([id, rule]) => [id, { ...rule, source: SECTIONS[id] ? `APA 6, ${SECTIONS[id]}` : 'APA 6' }])),

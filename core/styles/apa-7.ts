@@ -80,7 +80,7 @@ export const apa7: Style = {
     captions: { table: { label: 'Table {n}', labelled: 'bold', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}', labelled: 'bold', between: '\n', titled: 'italic', place: 'above' } } },
   frame: '<lead?{lead}{&. }({date!})[. {@what}]|{@what}{&. }({date!})>[. {@inside}][. {@where}][. {@link}][. {@reprint}]',
   parts: {
-    link: '<doi|{doi}|accessed?[Retrieved {accessed}, from {url}]|{url}>',
+    link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|{url}>',
     reprint: '(Original work published {first})',
     extra: '[ ({makers}{&; }[{edition}{&, }[Vol. {volume}]])]',
     reference: '[{edition}{&, }[Vol. {volume}]{&, }{pp}]',
@@ -113,7 +113,7 @@ export const apa7: Style = {
     'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: 'In *{container}*{&. }{publisher}' },
     'song': { yearOnly: true, what: '{title} ⟦{description}⟧', inside: '[On *{container}*]{&. }{publisher}' },
     'album': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
-    'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archive}{&, }{archivePlace}<!archive?{container}>{&. }{publisher}' },
+    'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archive}{&, }{archivePlace}{&, }<!archive?{container}>{&. }{publisher}' },
     'patent': { yearOnly: true, what: '*{title}*[ ([{number.country} ]Patent No. {number.bare})]', inside: '{authority}' },
     'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'software': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },

@@ -67,7 +67,7 @@ export const ieee: Style = {
   kinds: {
     'journal-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}][, Art. no. {article}]' },
     'magazine-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
-    'review': { what: '["{title}"]{&, }[review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
+    'review': { what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
     'book': { what: '*{title}*[, vol. {volume}][, {edition}]', inside: '', entry: '{lead}{&, }{@what}{&, }{makers}[. {@imprint}]{@link}' },
     'chapter': { entry: '{lead}{&, }"{title}"{&, }{part.makers}{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'foreword': { entry: '{lead}{&, }<title?"{title}"|{genre.lower}>{&, }[in *{container}*[, {containerAuthor:inline}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },

@@ -66,7 +66,7 @@ export const mla9: Style = {
   kinds: {
     'journal-article': { what: '"{title}"', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
     'newspaper-article': { what: '"{title}"', inside: '*{container}*{&, }[{edition}]{&, }{date}{&, }{pp}{&, }{@link}' },
-    'review': { what: '["{title}"]{&. }[Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]]', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
+    'review': { what: '["{title}"]{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
     'book': { what: '*{title}*{&. }{first}', inside: '{makers}{&, }{edition}{&, }[vol. {volume}]{&, }{publisher}{&, }{date}{&, }{@link}[. {numberOfVolumes} vols]' },
     'chapter': { what: '"{title}"{&. }{part.makers}', inside: '*{container}*{&, }{inside.makers}{&, }{edition}{&, }[vol. {volume}]{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'foreword': { what: '<title?"{title}"|{description}>', inside: '*{container}*{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&, }{edition}{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
@@ -85,7 +85,7 @@ export const mla9: Style = {
     'podcast-episode': { what: '"{title}"', inside: '*{container}*{&, }[episode {number}]{&, }{publisher}{&, }{date}{&, }{@link}' },
     'song': { what: '"{title}"', inside: '*{container}*{&, }{publisher}{&, }{date}{&, }{@link}', parts: { tail: '{description}' } },
     'album': { what: '*{title}*', inside: '{publisher}{&, }{date}{&, }{@link}', parts: { tail: '{description}' } },
-    'artwork': { what: '*{title}*{&. }{date}{&, }{archive}<!archive?{container}>', inside: '{@link}', parts: { tail: '' } },
+    'artwork': { what: '*{title}*{&. }{date}{&, }{archive}{&, }<!archive?{container}>', inside: '{@link}', parts: { tail: '' } },
     'patent': { what: '*{title}*', inside: '<number?Patent {number}>{&, }{authority.plain}{&, }{date}{&, }{@link}' },
     'dataset': { what: '*{title}*', inside: '[Version {version}]{&, }{publisher}{&, }{date}{&, }{@link}' },
     'software': { what: '*{title}*', inside: '[Version {version}]{&, }{publisher}{&, }{date}{&, }{@link}' },

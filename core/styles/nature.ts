@@ -32,7 +32,7 @@ export const nature: Style = {
   terms: { edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
   descriptions: {
     artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' },
-    talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre' },
+    talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' },
     thesis: { or: 'PhD thesis', words: { 'master’s thesis': 'Master’s thesis', 'msc thesis': 'MSc thesis' } },
   },
   countries: PATENT_OFFICES,
@@ -72,7 +72,7 @@ export const nature: Style = {
     'thesis': { entry: '{lead}{&. }*{title}*[. {description}{&, }{publisher}][ ({year})]' },
     'talk': { inside: '<publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{venue}[ ({date})]' },
     'film': { entry: '{lead}{& }*{title}*{@printed}{@online}' },
-    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead.book}{& }{title}{&. }*{container}*[ season {season}][, episode {number}]{@printed}{@online}' },
+    'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead.book}{& }{title}{&. }[*{container}* ][season {season}][, episode {number}]{@printed}{@online}' },
     'online-video': { inside: '{@site}' },
     'podcast': { entry: '{lead}{&. }*{title}*{@printed}{@online}' },
     'podcast-episode': { entry: '{lead}{&. }{title}[ (podcast episode {number})]{&. }{@site}' },

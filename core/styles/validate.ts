@@ -124,6 +124,7 @@ class StyleCheck {
   private sequence(nodes: readonly Node[], where: Where): void {
     nodes.forEach((node, i) => {
       if (node.type === 'between' && (i === 0 || i === nodes.length - 1 || nodes[i + 1]!.type === 'between')) this.say(where, `the separator {&${node.text}} at ${node.at} stands between nothing`)
+      if (node.type === 'between' && nodes.slice(0, i).every(one => one.type === 'text')) this.say(where, `the separator {&${node.text}} at ${node.at} has only words before it and would never print; print the words as a value`)
       if (node.type === 'text') this.beside(node, nodes[i - 1], nodes[i + 1], where)
       this.node(node, where)
     })

@@ -26,9 +26,11 @@ export function answer(style: Style, field: FieldName, ...given: RuleId[]): Answ
   const rules = rulesFor(style, field, ...given)
   const part: Part = FIELDS[field].question
   const plain = field === 'url' || field === 'doi'
+  // What the source calls its shelf or its sort begins with a capital where it begins a sentence.
+  const sentence = field === 'archiveLocation' || field === 'genre' || field === 'medium' || field === 'scale'
   return (text, out) => {
     if (!text) return false
-    out.push({ text: plain ? text : curled(text), part, field, rules })
+    out.push(sentence && /^\p{Ll}/u.test(text) ? { text: curled(text), part, field, rules, sentence } : { text: plain ? text : curled(text), part, field, rules })
     return true
   }
 }

@@ -23,7 +23,7 @@ const description = (small: boolean): Bind => (_filters, kind) => {
     const { words, field } = say(work)
     if (!words) return false
     const text = curled(words)
-    out.push({ text: small ? beginSmall(text) : text, part: 'what', field, rules: ['description'], ...(!small && /^\p{Ll}/u.test(words) ? { sentence: true } : {}) })
+    out.push({ text: small ? beginSmall(text) : text, part: 'what', field, rules: ['description'], ...(small || /^\p{Ll}/u.test(words) ? { sentence: true } : {}) })
     return true
   }
 }
