@@ -34,6 +34,9 @@ const DOUBTFUL = `miller harper fleming webster potter downtown uptown midtown b
  abbey ada-ish al an barb beau bo bob cal cam carol cat coral crystal dell di don dot drew ed em ester ever fern fleur flo
  gale gay gem genie ginger gill ginny happy harmony hazel heather heaven hugh-ish ida-ish io is jane-ish joe-ish jo june kat kay
  la le lo lou mac madge mai man mae may mo nan nat ned nell nova oz pam peg pip pru rain ran rene roman roy-ish sam sal sid si
+ amine anchorage android aria bates billy blaze blossom buddy buster cayenne chow chuck clement cocos constance cove curt emerald emery fuller garland hank harding hastings hyacinth
+ jasper julienne kitchener lacy lynch madrigal mads mandarin margarita marge marquis marshal mick muller muscat myrtle nick noel patty pickering pinto piper prudence rick road roads roan rosemary savanna
+ serge sheila sherry sierra skip spike stein surrey swami tanner terry tiara timothy trey troy warren welter wright yang evens superman degas colleen everglade
  so stew su sun tab tad tan ted tess tim tod tom val vi vic wan wes win woody wren yo yen zap`.split(/\s+/).filter(w => w && !w.endsWith('-ish'))
 const doubtful = new Set(DOUBTFUL)
 
@@ -85,7 +88,7 @@ const LITTLE = `the and island islands republic city saint east west north south
  united states kingdom federation democratic territory territories coast great part minor outlying mainland sign language port town
  bay cape valley grand los las san del des man isle virgin holy see ocean indian-ocean plate point fort spring springs rapids falls bend rock little forks creek
  city's university college state national bank world young high royal black white red blue old saint-pierre norway-rat lady lord mayor county
- court house republican bayou mount salt lake haven basin heard hell isles`.split(/\s+/)
+ court house republican equatorial bayou mount salt lake haven basin heard hell isles`.split(/\s+/)
 for (const w of [...LITTLE, ...doubtful]) words.delete(w)
 for (const w of OWN) if (!doubtful.has(w)) words.add(w)
 

@@ -2,6 +2,7 @@
 import type { HeadlineRule } from './capitals'
 import { capital, factsOf, isProperNoun, isVerb } from './title-words'
 import type { Token } from './title-tokens'
+import { stemsOf } from './word-forms'
 
 const ARTICLES = new Set(['a', 'an', 'the'])
 const CONJUNCTIONS = new Set(['and', 'but', 'or', 'nor', 'for', 'so', 'yet'])
@@ -15,7 +16,21 @@ const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.', 'v.', 'vs.
 /** Behind a pronoun, a relative or a helping verb "like" is a verb: "As You Like It", "Plants That Like Shade". */
 const BEFORE_VERB = new Set(`i you we they who which that would to not don’t doesn’t didn’t do does did can could may might must shall should will won’t
  really also people children some many most others`.split(/\s+/u))
-const PREFIXES = new Set(['anti', 'co', 'counter', 'de', 'extra', 'hyper', 'inter', 'intra', 'macro', 'mega', 'meta', 'micro', 'mini', 'multi', 'neo', 'non', 'post', 'pre', 'pro', 'proto', 'pseudo', 're', 'semi', 'sub', 'super', 'trans', 'ultra', 'un'])
+/** Prefixes that are no words by themselves; "post" and "counter" are (Chicago 18, 8.162). */
+const PREFIXES = new Set(['anti', 'co', 'de', 'hyper', 'inter', 'intra', 'macro', 'meta', 'micro', 'multi', 'neo', 'non', 'pre', 'proto', 'pseudo', 're', 'semi', 'sub', 'trans', 'ultra', 'un'])
+/** Verbs whose particle is part of them: "Giving Up the Ghost", "Turned Away", "Logging In to the Archive". */
+const PHRASAL = new Set(`act add back blow break bring build burn call calm care carry catch check cheer clean clear close come cool count cut dig dress drop eat end face fall figure fill find follow get give go grow
+ hand hang hold hurry keep kick knock lay leave let lift light line lock log look make mess move open pass pay pick point pull push put rise round rule run sell send set settle shake show shut sign slow sort speak
+ speed split stand start stay step stick stop sum take team tear tell think throw tidy tie try turn use wake warm wash watch wear wind wipe work wrap write zoom`.split(/\s+/u))
+const PARTICLES = new Set(['up', 'out', 'off', 'down', 'away', 'back'])
+/** Past forms that their verb cannot be told from by an ending. */
+const PAST: Readonly<Record<string, string>> = { gave: 'give', given: 'give', took: 'take', taken: 'take', came: 'come', went: 'go', gone: 'go', made: 'make', broke: 'break', broken: 'break', brought: 'bring', built: 'build', caught: 'catch', found: 'find', fell: 'fall', fallen: 'fall', got: 'get', grew: 'grow', grown: 'grow', held: 'hold', kept: 'keep', left: 'leave', paid: 'pay', rose: 'rise', ran: 'run', sent: 'send', stood: 'stand', threw: 'throw', thrown: 'throw', wrote: 'write', written: 'write', shut: 'shut', thought: 'think', told: 'tell', tore: 'tear', torn: 'tear', woke: 'wake', wore: 'wear', worn: 'wear', wound: 'wind', laid: 'lay', spoke: 'speak' }
+const isPhrasal = (word: string): boolean => {
+  const lower = word.toLowerCase()
+  return PHRASAL.has(lower) || PHRASAL.has(PAST[lower] ?? '') || stemsOf(lower).some(stem => PHRASAL.has(stem))
+}
+/** Behind a verb of the senses "like" belongs to it: "Dogs That Look Like Wolves". */
+const SEEMING = /^(?:look|feel|sound|taste|smell|seem|act)(?:s|ed|ing)?$|^felt$|^smelt$/iu
 
 /** Sets the words of a title in headline capitals, in place. */
 export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shouting: boolean): void {
@@ -29,8 +44,18 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
     const given = shouting ? facts.fixed ?? facts.lower : token.text
     const adjacent = following?.adjacent === true
     const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’'))
-    token.text = edge || verb ? capitalCompound(given, rule, true) : headlineWord(given, rule, following?.text, adjacent)
+    const particle = n > 0 && belongsToVerb(given.toLowerCase(), words[n - 1]!.text, token.adjacent === true, adjacent ? following?.text : undefined)
+    token.text = edge || verb || particle ? capitalCompound(given, rule, true) : headlineWord(given, rule, following?.text, adjacent)
   })
+}
+
+/** Whether a word that is else a preposition is part of the verb before it. */
+function belongsToVerb(word: string, before: string, adjacent: boolean, next: string | undefined): boolean {
+  if (!adjacent) return false
+  if (word === 'like') return SEEMING.test(before)
+  if (PARTICLES.has(word)) return isPhrasal(before)
+  // "Logging In to the Archive", "Moving On to College": in front of to they are adverbs.
+  return (word === 'in' || word === 'on') && next?.toLowerCase() === 'to' && isPhrasal(before)
 }
 
 function headlineWord(word: string, rule: HeadlineRule, next: string | undefined, adjacent: boolean): string {

@@ -1,7 +1,7 @@
 /** Sentence capitals (APA 7, 6.17; Chicago 18, 8.159; Citing Medicine 2): the first word and names; what is uncertain is reported. */
 import type { SentenceRule } from './capitals'
 import { PREPOSITIONS } from './headline-case'
-import { namesAmong } from './title-names'
+import { namesAmong, type Standing } from './title-names'
 import { capital, factsOf, isCommonWord } from './title-words'
 import type { Token } from './title-tokens'
 
@@ -11,17 +11,20 @@ export function sentenceCase(tokens: readonly Token[], rule: SentenceRule, shout
   const texts = words.map(token => token.text)
   const titled = shouting || isHeadlined(words)
   const unsure: string[] = []
-  let names: boolean[] | undefined
+  // A title without any capital has lost those of its names too.
+  const bare = !titled && words.length > 2 && words.every((token, n) => n === 0 || token.kept || !/\p{Lu}/u.test(token.text))
+  let names: Standing[] | undefined
   words.forEach((token, n) => {
     if (token.kept) return
     const word = token.text
     const mustRise = token.unit === 'start' || token.unit === 'stop' || (token.unit === 'colon' && rule.afterColon === 'capital')
     let set = word
     if (titled) set = lowered(texts, n, names ??= namesAmong(texts), shouting, unsure)
+    else if (bare) set = (names ??= namesAmong(texts))[n] === 'name' && !factsOf(word).hyphenated ? capital(word) : word
     else if (token.unit === 'colon' && rule.afterColon === 'lower' && word !== 'I' && factsOf(word).raised && !factsOf(word).ownCapitals) {
       // In a title already in sentence style a capital after the colon is there for the colon, unless it is a name.
       names ??= namesAmong(texts)
-      set = names[n] || !isCommonWord(factsOf(word).lower) ? word : word.toLowerCase()
+      set = names[n] === 'name' || !isCommonWord(factsOf(word).lower) ? word : word.toLowerCase()
     }
     token.text = mustRise && !/^\p{Ll}+\p{Lu}/u.test(set) ? capital(set) : set
   })
@@ -39,7 +42,7 @@ function isHeadlined(words: readonly Token[]): boolean {
   return !(onlyNames && words.some(({ text }) => /^\p{Ll}{4,}/u.test(text) && !PREPOSITIONS.has(text)))
 }
 
-function lowered(words: readonly string[], n: number, names: readonly boolean[], shouting: boolean, unsure: string[]): string {
+function lowered(words: readonly string[], n: number, names: readonly Standing[], shouting: boolean, unsure: string[]): string {
   const word = words[n]!
   const facts = factsOf(word)
   if (facts.hyphenated) {
@@ -51,7 +54,8 @@ function lowered(words: readonly string[], n: number, names: readonly boolean[],
   if (facts.fixed) return facts.fixed
   if (!shouting && facts.ownCapitals) return word
   if (/^\p{Lu}$/u.test(word) && facts.lower !== 'a') return word
-  if (names[n]) return shouting ? capital(facts.lower) : word
+  if (names[n] === 'name') return shouting ? capital(facts.lower) : word
+  if (names[n] === 'small') return facts.lower
   // A word that no list knows is taken for a name, and said to be doubtful.
   const unknown = facts.raised && !isCommonWord(facts.lower)
   if (facts.raised && (unknown || facts.doubtful)) unsure.push(word)

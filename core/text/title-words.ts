@@ -42,7 +42,7 @@ export function factsOf(word: string): WordFacts {
 
 const isProperStem = (stem: string): boolean => {
   const nouns = properNouns()
-  return nouns.has(stem) || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)))
+  return nouns.has(stem) || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)) && !doubtfulNouns().has(stem))
 }
 
 /** Whether a word is known to keep its capital; possessives and plurals of peoples count ("Darwin’s", "Kenyans"). */
