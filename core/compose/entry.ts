@@ -102,7 +102,7 @@ export const titleInText = (work: Work, short: boolean): Atom[] => work.keep(sho
   if (!raw) return describe(work)
   const { standInTitle, standInCapitals } = style.citation
   const given = short ? work.text('titleShort') : ''
-  const text = given || (!short || standInTitle === 'full' ? raw : standInTitle === 'noun-phrase' ? nounPhrase(raw) : firstWords(raw))
+  const text = given || (!short || standInTitle === 'full' || work.kind.row.wholeTitle ? raw : standInTitle === 'noun-phrase' ? nounPhrase(raw) : firstWords(raw))
   const treatment = layout.titleInText ?? treatmentInList(work)
   const place = { italic: treatment === 'italic', quoted: treatment === 'quoted' ? 1 : 0 }
   const usual = capitalsFor(work.kind, 'title', place, [])(work)

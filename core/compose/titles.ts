@@ -131,7 +131,8 @@ export function nounPhrase(title: string): string {
   const stop = words.findIndex((word, i) => i > 0 && FUNCTION.has(bare(word)))
   const comma = words.findIndex(word => /[,;]$/u.test(word))
   const keep = Math.min(stop < 0 ? words.length : stop, comma < 0 ? words.length : isSeries(words, comma) ? words.length : comma + 1)
-  return keep === words.length ? main : trimEnd(words.slice(0, keep).join(' '), main)
+  // A phrase that would lose its last word alone is left whole ("Mill Fire Put Out").
+  return keep >= words.length - 1 ? main : trimEnd(words.slice(0, keep).join(' '), main)
 }
 
 /** "Silt, Salt, and Patience": a series is one noun phrase. */

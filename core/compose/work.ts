@@ -90,7 +90,11 @@ export class Work {
       }
       else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
     }
-    const { authorIs, episodic } = kind.row
+    const { authorIs, episodic, namedByGenre } = kind.row
+    if (namedByGenre && this.texts.title && GENERIC.test(this.texts.title)) {
+      this.texts.genre ??= this.texts.title
+      delete this.texts.title
+    }
     if (authorIs && this.people.author && !this.people[authorIs]) {
       this.people[authorIs] = this.people.author
       delete this.people.author
@@ -172,6 +176,7 @@ interface LeadGroup { roles: FieldOf<'names'>[], names: readonly Name[] }
 export interface Lead { role: FieldName, names: readonly Name[], groups?: readonly LeadGroup[] }
 
 const NOBODY: readonly Name[] = []
+const GENERIC = /^(?:introduction|foreword|preface|afterword|prologue|epilogue)\.?$/iu
 const NO_GROUPS: readonly string[] = []
 /** "US 9,999,321": a patent's number begins with the code of its country. */
 export const PATENT_COUNTRY = /^([A-Z]{2})\s*(?=\d)/u

@@ -76,7 +76,7 @@ export function toCsl(source: Source): CslItem {
 }
 
 /** Other spellings of a property that the schema has had. */
-const ALIASES: Partial<Record<FieldName, string[]>> = { event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'] }
+const ALIASES: Partial<Record<FieldName, string[]>> = { event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'], producer: ['executive-producer', 'series-creator'] }
 
 /** The field that a property is read into. */
 const FIELD_OF = new Map<string, FieldName>(FIELD_NAMES.flatMap(name => [FIELDS[name].csl, ...(ALIASES[name] ?? [])].map(property => [property, name] as const)))

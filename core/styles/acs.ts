@@ -27,7 +27,7 @@ export const acs: Style = {
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_ACS, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: { day: '{year}-{mm}-{dd}', month: '{year}-{mm}', year: '{year}' }, long: MDY } },
-  terms: { edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
@@ -61,7 +61,7 @@ export const acs: Style = {
     'newspaper-article': { what: '{title}', inside: '*{container}*[, {date}][, {pp}]' },
     'review': { what: '{title}{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{@when}{@numbers}' },
     'book': { entry: '<author?{lead}{&. }*{title}*|*{title}*>[, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
-    'chapter': { what: '{title}', inside: '[In *{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' },
+    'chapter': { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' },
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },
     'social-post': { what: '{title}', inside: '*{container}*[, {date}]' },
     'report': { entry: '{lead}{&. }*{title}*[; <genre?{genre}|Report> {number}][; {@imprint}][. {@link}]' },

@@ -26,7 +26,7 @@ export const ama11: Style = {
   },
   kindRoles: { patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
-  terms: { edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
+  terms: { issue: 'no. ', edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
@@ -58,7 +58,7 @@ export const ama11: Style = {
     'newspaper-article': { what: '{title}', inside: '*{container}*[. {date}][:{pages}]' },
     'review': { what: '{title}{&. }[Review of: [{reviewedAuthor:inline}. ]*{reviewedTitle}*]', inside: '*{container}*{@when}' },
     'book': { what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}' },
-    'chapter': { what: '{title}{&. }{part.makers}', inside: '[In: [{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' },
+    'chapter': { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' },
     'web-page': { what: '{title}', inside: '{container}{&. }{date}' },
     'blog-post': { what: '{title}', inside: '[{container} blog]{&. }{date}' },
     'report': { what: '*{title}*', inside: '{publisher}{&; }{date}<number?. <genre?{genre.sentence}|Report> {number}>' },

@@ -43,7 +43,7 @@ export const apa7: Style = {
       long: { day: '{month} {day}, {year}', month: '{month} {year}', year: '{year}' },
     },
   },
-  terms: { edition: 'ed.', noDate: 'n.d.', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', edition: 'ed.', noDate: 'n.d.', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
     film: 'Film', 'tv-series': 'TV series', 'tv-episode': 'TV series episode', 'online-video': 'Video', 'podcast-episode': 'Audio podcast episode',
     podcast: 'Audio podcast', song: 'Song', album: 'Album',

@@ -49,7 +49,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–',
       forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' }, issue: { day: '{year}', month: '{year}', season: '{month} {year}', year: '{year}' } },
     },
-    terms: { edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
+    terms: { issue: 'no. ', edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
     descriptions: {
       'thesis': { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'PhD diss.', 'phd thesis': 'PhD diss.', 'doctoral thesis': 'PhD diss.', 'phd dissertation': 'PhD diss.', 'master’s thesis': 'master’s thesis' } },
       'talk': { from: 'genre', or: 'lecture', words: PRESENTED_SMALL }, 'course-material': { from: 'genre', or: 'course handout' }, 'song': { from: 'medium' }, 'album': { from: 'medium' }, 'artwork': { from: 'medium' },
@@ -99,9 +99,9 @@ const ITALIC_SHORT = '{lead:short,bare}{&, }*{short}*{&, }{@at}'
 const QUOTED_SHORT = '{lead:short,bare}{&, }"{short}"{&, }{locator}'
 
 function layouts(old: boolean): Record<string, Layout> {
-  const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, no. {issue}>]|<volume? {volume}>[, no. {issue}]<inpress?|[ ({date:issue})]>>'
+  const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, {issue.labelled}>]|<volume? {volume}>[, {issue.labelled}]<inpress?|[ ({date:issue})]>>'
   const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
-  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, no. {issue}][ ({date:issue})]<locator?<article?: {article}, {locator}|: {locator}>|[: <{pages}|{article}>]>>'
+  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, {issue.labelled}][ ({date:issue})]<locator?<article?: {article}, {locator}|: {locator}>|[: <{pages}|{article}>]>>'
   const bookNote = '{lead:note}{&, }*{title}*{&, }{note.makers}{&, }{edition}[<volume&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
   const inBook = 'in *{container}*{&, }{inside.makers}{&, }{edition}[, vol. {volume}]<%chapterPages?[, {pages}]>[. {@imprint}]'
   const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in *{container}*{&, }{note.inside.makers}{&, }{edition}[, vol. {volume}]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'

@@ -31,7 +31,7 @@ export const harvard: Style = {
     performer: { verb: 'performed by' }, interviewer: { verb: 'interviewed by' }, director: { verb: 'directed by' },
   },
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c.', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY, monthday: { day: '{day} {month}', month: '{month}', year: '' } } },
-  terms: { edition: 'edn', noDate: 'no date', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', edition: 'edn', noDate: 'no date', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
     film: 'Film', 'tv-series': 'Television series', 'tv-episode': 'Television programme', song: { from: 'medium' }, album: { from: 'medium' },
     podcast: 'Podcast', 'podcast-episode': 'Podcast', dataset: 'Dataset', software: 'Computer program',
@@ -84,7 +84,7 @@ export const harvard: Style = {
     'dataset': { what: '*{title}*', inside: '[ (Version {version})] ⟦{description}⟧[. {publisher}]' },
     'software': { what: '*{title}*', inside: '[ (Version {version})] ⟦{description}⟧[. {publisher}]' },
     'case': { entry: '*{title}*[ ({year})][ {volume} {container} {pages}][. Available at: {url}]', titleInText: 'italic' },
-    'statute': { entry: '*{title}*[ {year}][, {section}][. Available at: {url}]' },
+    'statute': { entry: '*{title}*<!yeared?[ {year}]>[, {section}][. Available at: {url}]' },
     'interview': { what: '["{title}"]', inside: '[. {makers}][. *{container}*][, {monthday}]' },
     'personal-communication': { what: '', entry: '{lead} ({year!}) {description} to <recipient?{recipient:inline}|the author>[, {monthday}]' },
     'archival-item': { what: '*{title}*', inside: '[, {monthday}][. {archiveLocation}][. {archive}{&, }{archivePlace}]' },

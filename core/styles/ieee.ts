@@ -32,7 +32,7 @@ export const ieee: Style = {
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_IEEE, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
-  terms: { edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
     'report': REPORT, 'working-paper': REPORT, 'brochure': REPORT,
     thesis: { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'Ph.D. dissertation', 'phd thesis': 'Ph.D. dissertation', 'doctoral thesis': 'Ph.D. dissertation', 'phd dissertation': 'Ph.D. dissertation', 'ms thesis': 'M.S. thesis', 'msc thesis': 'M.Sc. thesis' } },
@@ -65,9 +65,9 @@ export const ieee: Style = {
     imprint: '{place}{&: }{publisher}{&, }{date}',
   },
   kinds: {
-    'journal-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}][, Art. no. {article}]' },
-    'magazine-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
-    'review': { what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*[, vol. {volume}][, no. {issue}][, {pp}][, {date}]' },
+    'journal-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}][, Art. no. {article}]' },
+    'magazine-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}]' },
+    'review': { what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}]' },
     'book': { what: '*{title}*[, vol. {volume}][, {edition}]', inside: '', entry: '{lead}{&, }{@what}{&, }{makers}[. {@imprint}]{@link}' },
     'chapter': { entry: '{lead}{&, }"{title}"{&, }{part.makers}{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'foreword': { entry: '{lead}{&, }<title?"{title}"|{genre.lower}>{&, }[in *{container}*[, {containerAuthor:inline}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },

@@ -33,7 +33,7 @@ export const mla9: Style = {
   },
   kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } } },
   dates: { months: MONTHS_MLA, seasons: SEASONS_MLA, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
-  terms: { edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   descriptions: {
     thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'PhD dissertation', 'phd thesis': 'PhD dissertation', 'doctoral thesis': 'PhD dissertation' } },
     talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre', or: 'Course handout' }, foreword: { from: 'genre' },
@@ -61,7 +61,7 @@ export const mla9: Style = {
   parts: {
     link: '<{doi}|{url}>',
     tail: 'Accessed {accessed}',
-    numbers: '[vol. {volume}]{&, }[no. {issue}]',
+    numbers: '[vol. {volume}]{&, }[{issue.labelled}]',
   },
   kinds: {
     'journal-article': { what: '"{title}"', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },

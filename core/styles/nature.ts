@@ -29,7 +29,7 @@ export const nature: Style = {
   },
   roleSets: { makers: { editor: { label: ['ed.', 'eds'] } }, inside: { editor: { label: ['ed.', 'eds'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c. ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY } },
-  terms: { edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
   descriptions: {
     artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' },
     talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' },
@@ -62,7 +62,7 @@ export const nature: Style = {
     'newspaper-article': { inside: '*{container}*[ <pages?{pages}|{url}>][ ({date})]' },
     'review': { inside: '[Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]]{&. }*{container}*{@numbers}[ ({year})]' },
     'book': { entry: '{lead.book}{& }{@named}[ {edition}][ Vol. {volume}][ {makers}]{@printed}{@online}', parts: { named: '*{title}*' } },
-    'chapter': { entry: '{lead}{&. }{title}[ {part.makers}][. In *{container}*[ {edition}]<edition?[, Vol. {volume}]|[ Vol. {volume}]>[ {inside.makers}]<inside.makers?[ {pages}]|edition?[, {pages}]|[ {pages}]>]{@printed}<volume&pages?|{@online}>' },
+    'chapter': { entry: '{lead}{&. }<title?{title}|{description}>[ {part.makers}][. In [{containerAuthor:inside} ]*{container}*[ {edition}]<edition?[, Vol. {volume}]|[ Vol. {volume}]>[ {inside.makers}]<inside.makers?[ {pages}]|edition?[, {pages}]|[ {pages}]>]{@printed}<volume&pages?|{@online}>' },
     'web-page': { inside: '<@web?{@site}>', parts: { web: '{url}', site: '[*{container}* ]<{doi}|{url}><accessed? (accessed {accessed})|[ ({date})]>' } },
     'social-post': { inside: '{@site}' },
     'report': { entry: '{lead}{&. }*{title}*[ <genre?{genre}|Report> No. {number}]{@printed}{@online}' },

@@ -246,6 +246,7 @@ export const styleSchema = z.strictObject({
   terms: z.strictObject({
     edition: printed, noDate: printed, inPress: printed, page: wordsBefore,
     editionWords: z.record(z.string(), printed).describe('The words of an edition as the style shortens them, in small letters.'),
+    issue: printed.describe('Before the number of an issue, in the styles that label it.'),
     selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
     newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
   }).describe('Words that stand in several layouts.'),
@@ -268,7 +269,7 @@ export const styleSchema = z.strictObject({
     template: template.optional().describe('The credit under something reproduced, where the style has one of its own.'),
     before: sign('Before a note or citation that stands there otherwise.'),
     numbered: pattern(SLOTS.number).describe('Where works are numbered.'),
-    unnumbered: sign('The same for a work without a number.'),
+    unnumbered: shaped(/^[\p{L} .:]+$/u, 'can hold only words').describe('The same for a work without a number.'),
   }),
   options: z.strictObject({
     ad: z.boolean().optional().describe('The date stands after the author.'),

@@ -133,7 +133,7 @@ class StyleCheck {
   /** Words do not run into what a value prints, and no mark stands before a separator that brings its own. */
   private beside({ text, at }: Extract<Node, { type: 'text' }>, before: Node | undefined, after: Node | undefined, where: Where): void {
     if (before?.type === 'value' && /^[\p{L}\p{N}]/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${before.name}}`)
-    if (after?.type === 'value' && /[\p{L}\p{N},.]$/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${after.name}}`)
+    if (after?.type === 'value' && /[\p{L}\p{N},.]$|\p{L}:$/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${after.name}}`)
     if (after?.type === 'between' && /^[.,;:]+\s*$/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands before a separator`)
   }
 
@@ -141,7 +141,7 @@ class StyleCheck {
     switch (node.type) {
       case 'text': return this.literal(node.text, node.at, where)
       case 'between':
-        if (!/^(?:[.,;:] ?| )$/u.test(node.text)) this.say(where, `"${node.text}" at ${node.at} is no separator; use a mark with or without a space`)
+        if (!/^(?:[.,;:] | )$/u.test(node.text)) this.say(where, `"${node.text}" at ${node.at} is no separator; use a mark and a space`)
         return
       case 'value': return this.value(node, where)
       case 'part': return this.part(node.name, node.at, where)

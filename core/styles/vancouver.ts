@@ -27,7 +27,7 @@ export const vancouver: Style = {
   },
   kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } }, patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_NLM, seasons: SEASONS_US, bce: ' BC', circa: 'c', range: '-', forms: { date: YMD, year: YEAR, accessed: YMD, long: YMD } },
-  terms: { edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '], editionWords: EDITION_WORDS, newspaperSection: 'Sect. ' },
+  terms: { issue: 'no. ', edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '], editionWords: EDITION_WORDS, newspaperSection: 'Sect. ' },
   descriptions: {
     film: 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television series episode', 'online-video': 'video on the Internet',
     song: { from: 'medium' }, album: { from: 'medium' }, 'podcast-episode': 'podcast on the Internet', podcast: 'podcast on the Internet',
@@ -55,7 +55,7 @@ export const vancouver: Style = {
     online: '<link? ⟦Internet⟧>',
     cited: '[ ⟦cited {accessed}⟧]',
     imprint: '{place}{&: }{publisher}{&; }{date!}{@cited}',
-    when: '<inpress?. {date}|[. {date}]<volume?;{volume}<issue?({issue})>|issue?;({issue})>[:<{pages}|{article}>]>',
+    when: '<inpress?. {date}|[. {date}]<volume?;{volume}<supplement? {supplement}|issue?({issue})>|issue?;({issue})>[:<{pages}|{article}>]>',
   },
   kinds: {
     'journal-article': { what: '{title}', inside: '{container}{@online}{@when}' },
@@ -63,7 +63,7 @@ export const vancouver: Style = {
     'newspaper-article': { what: '{title}', inside: '{container}{@online}[. {date}]{@cited}[;{sectionPage}]' },
     'review': { what: '{title}{& }⟦book review[ of <reviewedTitle?{reviewedTitle}[, by {reviewedAuthor:inline}]>]⟧', inside: '{container}{@online}{@when}' },
     'book': { what: '{title}{@online}', inside: '{edition}{&. }[Vol. {volume}]{&. }{makers}{&. }{@imprint}' },
-    'chapter': { what: '{title}{&. }{part.makers}', inside: 'In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&. }{@imprint}[. {pp}]' },
+    'chapter': { what: '<title?{title}|{description}>{&. }{part.makers}', inside: 'In: [{containerAuthor:inline}. ][{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&. }{@imprint}[. {pp}]' },
     'encyclopedia-entry': { entry: '<lead?{lead}{&. }{title}{&. }In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }{@imprint}[. {pp}][. {@link}]|{container}{@online}{&. }{edition}{&. }{@imprint}[. {title}][; {pp}][. {@link}]>' },
     'web-page': { what: '{title} ⟦Internet⟧', inside: '{container}{&; }{date!}{@cited}' },
     'report': { what: '{title}{@online}', inside: '{place}{&: }{publisher}{&; }{date!}{@cited}{&. }[<genre?{genre}|Report> No.: {number}]' },

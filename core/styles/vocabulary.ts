@@ -50,6 +50,8 @@ export const VALUES = {
   'authority.plain': v('the authority without the stops of its abbreviation'),
   'volume': v('the volume’s number'),
   'issue': v('the issue’s number'),
+  'issue.labelled': v('the same with the style’s word for it, where it is a number'),
+  'supplement': v('the supplement that the issue is, without stops'),
   'number': v('its number'),
   'number.country': v('the country of a patent’s number'),
   'number.bare': v('a patent’s number without its country', { filters: ['spaced'] }),
@@ -92,6 +94,7 @@ export const THINGS = {
   link: 'it has an address and no DOI',
   locator: 'a place in it is cited',
   standIn: 'something stands in for its author',
+  yeared: 'its title ends with its year',
   presented: 'it is a paper, a poster or slides shown at an event',
 } as const
 export type Thing = keyof typeof THINGS

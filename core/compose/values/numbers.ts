@@ -5,7 +5,7 @@ import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
 import { PATENT_COUNTRY } from '../work'
-import { answer, printing, type Bind } from './setting'
+import { answer, beginSmall, printing, type Bind } from './setting'
 
 /** A number without the word that sources put before it ("Vol. 3"). */
 const bare = (field: FieldName, word: RegExp): Bind => printing(field, work => work.text(field).replace(word, ''))
@@ -88,12 +88,24 @@ const patentNumber: Bind = (filters, { style }) => {
   }
 }
 
+/** "no. 2", but "suppl. 1". */
+const labelledIssue: Bind = (_filters, { style }) => {
+  const put = answer(style, 'issue')
+  return (work, _telling, out) => {
+    const issue = work.text('issue').replace(ISSUE_WORD, '')
+    return put(/^\d/u.test(issue) ? style.terms.issue + issue : beginSmall(issue), out)
+  }
+}
+const ISSUE_WORD = /^(?:no|nr|issue)\.?\s+/iu
+
 export const NUMBERS = {
+  'issue.labelled': labelledIssue,
+  'supplement': printing('issue', work => (/^suppl/iu.test(work.text('issue')) ? `Suppl ${work.text('issue').replace(/^suppl(?:ement)?\.?\s*/iu, '')}`.trim() : '')),
   edition, pages, pp: pageWord, sectionPage,
   /** A number or page field that is no page ("e0417"). */
   'article': printing('number', work => (work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?)\s*/iu, ''))),
   'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
-  'issue': bare('issue', /^(?:no|nr|issue)\.?\s+/iu),
+  'issue': bare('issue', ISSUE_WORD),
   'number': bare('number', /^(?:no|nr)\.?\s+/iu),
   'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes').replace(/\s*\bvol(?:ume)?s?\.?$/iu, '')),
   'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),

@@ -1,6 +1,6 @@
 /** The makers of a work: those who lead its entry, those named inside it with their roles. */
 import type { FieldName, FieldOf } from '../../source/fields'
-import { sameName, type Name } from '../../source/names'
+import { sameName, sameNames, type Name } from '../../source/names'
 import type { MakerSet, NameFormId } from '../../styles/ids'
 import { parsePattern, SLOTS } from '../../styles/pattern'
 import type { NameForm, RoleWords, Style } from '../../styles/schema'
@@ -23,7 +23,8 @@ export const people = (role: Role): Bind => (filters, { style }) => {
   const form = formOf(style, (filters[0] as NameFormId | undefined) ?? 'inline')
   return (work, { abbreviate }, out) => {
     const names = work.names(role)
-    if (!names.length) return false
+    // The author of the whole is not named again where the part is by the same hand.
+    if (!names.length || (role === 'containerAuthor' && work.lead && sameNames(work.lead.names, names))) return false
     setNames(names, form, { field: role, ...(abbreviate ? { abbreviate } : {}) }, out)
     return true
   }

@@ -107,7 +107,7 @@ const container: Bind = (filters, kind, place) => {
 
 export const TITLES = {
   title: title('title'),
-  short: title('title', 'short', work => work.text('titleShort') || firstWords(work.text('title'))),
+  short: title('title', 'short', work => work.text('titleShort') || (work.kind.row.wholeTitle ? work.text('title') : firstWords(work.text('title')))),
   reviewedTitle: title('reviewedTitle'),
   series: title('series'),
   volumeTitle: title('volumeTitle'),

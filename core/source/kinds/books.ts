@@ -52,7 +52,7 @@ export const books = {
     number: 'seriesNumber', partOfBook: true,
   }),
   'foreword': kind({
-    label: 'Introduction, foreword or afterword', like: 'chapter', paged: true,
+    label: 'Introduction, foreword or afterword', like: 'chapter', namedByGenre: true, paged: true,
     words: 'introduction, preface, afterword, prologue',
     required: ['author', 'issued', 'container', 'publisher'], usual: ['title', 'genre', 'containerAuthor', 'editor', 'pages', 'place'],
     lead: ['author'], makers: ['editor', 'translator'],

@@ -30,6 +30,10 @@ export interface Kind {
   lead: readonly FieldOf<'names'>[]
   /** What its author is, where that is another role: the author of an episode wrote it. */
   authorIs?: FieldOf<'names'>
+  /** Its title may be no more than the word for what it is ("Introduction"): then it has none of its own. */
+  namedByGenre?: boolean
+  /** Its title is never cut: the name of a case. */
+  wholeTitle?: boolean
   /** Its number may hold its season too: "Season 2, Episode 5", S02E05. */
   episodic?: boolean
   /** Other makers named inside the entry, in this order. */
