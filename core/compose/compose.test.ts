@@ -66,6 +66,13 @@ describe('filing', () => {
     const first = (words: boolean) => compose({ ...style('apa-7'), list: { ...style('apa-7').list, wordByWord: words } }, sources, { citations: [], alsoList: sources.map(s => s.id) }).list[0]!.runs[0]!.text
     expect([first(false), first(true)]).toEqual(['Newark, A.', 'New York, B.'])
   })
+  it('files a group without its article, and prints it', () => {
+    const group = (literal: string) => make('report', { author: [{ literal }], issued: year('2001'), title: 'x', publisher: 'Harbour Institute' })
+    expect(list('apa-7', [group('The Mill Trust'), group('Tidal Board'), group('Lantern Office')]).map(e => e.split('.')[0])).toEqual(['Lantern Office', 'The Mill Trust', 'Tidal Board'])
+  })
+  it('joins a particle that ends in a hyphen or an apostrophe to its surname', () => {
+    expect(list('apa-7', [article([], '2001', 'x', { author: [{ family: 'Masri', given: 'Rana', particle: 'al-' }, { family: 'Aubigny', given: 'Luc', particle: 'd\'' }] })])[0]!.slice(0, 35)).toBe('al-Masri, R., & d’Aubigny, L. (2001')
+  })
   it('says why', () => {
     const { list: entries } = compose(style('apa-7'), [make('book', { title: 'The harbour year' }, 'x')], { citations: [], alsoList: ['x'] })
     expect(entries[0]!.why).toEqual(['no author: files under harbour year', 'The is ignored'])

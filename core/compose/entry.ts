@@ -80,7 +80,7 @@ function sayAuthor(work: Work, narrative: boolean, telling: Telling): Atom[] {
   if (work.lead) {
     const { tellApart, atLeast, later } = telling
     const pair = later && rules.laterNames && !tellApart && !atLeast ? rules.laterNames : tellApart && rules.sameSurname ? rules.sameSurname : { names: rules.names, narrative: rules.narrativeNames }
-    const options: NameOptions = { field: work.lead.role }
+    const options: NameOptions = { field: work.fieldOf(work.lead.role) }
     if (atLeast) options.atLeast = atLeast
     if (telling.abbreviate) options.abbreviate = telling.abbreviate
     if (telling.introduce && !narrative) options.introduce = telling.introduce

@@ -8,7 +8,10 @@ import { printed, type Work } from './work'
 /** A work of a paper, with the id that the paper knows its source by. */
 export interface Entry { id: string, work: Work }
 
-const nameKey = (name: Name, style: Style): string => [surname(name), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
+/** What a name files under: a group without its article ("The Mill Trust" under m). */
+const filed = (name: Name): string => (name.literal ? name.literal.trim().replace(/^(?:the|an?)\s+(?=\S)/iu, '') : surname(name))
+
+const nameKey = (name: Name, style: Style): string => [filed(name), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
 
 /** What a work files under: its leading names, or the stand-in, or its title without the article. */
 function filingName(work: Work): string {
@@ -77,7 +80,9 @@ export function filingReasons(work: Work, previous: Work | undefined): string[] 
   const last = previous?.lead
   if (last && sameNames(last.names, who.names)) return [style.list.then === 'year' ? 'same author: earlier year first' : 'same author: by title']
   if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style)) return ['same first author: the work alone comes before the work with others']
-  return [`files under ${foldWords(surname(who.names[0]!))}`]
+  const first = who.names[0]!
+  const article = first.literal ? ignoredArticle(first.literal) : undefined
+  return [`files under ${foldWords(filed(first))}`, ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : [])]
 }
 
 /** Why an entry of a list by appearance stands where it stands. */

@@ -65,6 +65,8 @@ export class Work {
   readonly abbreviated: readonly string[]
   /** The author's name in small letters where the author is one group. */
   private readonly group: string
+  /** The role that its author is taken for, where that is another. */
+  private authorAs: FieldName | undefined
   /** Titles set so far, by the number of their setting (titles.ts). */
   readonly titles: (SetTitle | undefined)[] = []
   /** Its list entry, and its author in the text, as they are when nothing else has to be told. */
@@ -98,6 +100,7 @@ export class Work {
     if (authorIs && this.people.author && !this.people[authorIs]) {
       this.people[authorIs] = this.people.author
       delete this.people.author
+      this.authorAs = authorIs
     }
     if (episodic) this.readEpisode()
     const authors = this.people.author
@@ -113,6 +116,8 @@ export class Work {
   text(name: FieldName): string { return this.texts[name] ?? '' }
   names(name: FieldName): readonly Name[] { return this.people[name] ?? NOBODY }
   date(name: FieldOf<'date'>): SourceDate | undefined { return this.dates[name] }
+  /** The field that the names of a role were given in. */
+  fieldOf(role: FieldName): FieldName { return role === this.authorAs ? 'author' : role }
   has(name: FieldName): boolean { return (this.texts[name] ?? this.people[name] ?? this.dates[name]) !== undefined }
 
   get dated(): boolean { return this.issued !== undefined }

@@ -25,7 +25,7 @@ export const people = (role: Role): Bind => (filters, { style }) => {
     const names = work.names(role)
     // The author of the whole is not named again where the part is by the same hand.
     if (!names.length || (role === 'containerAuthor' && work.lead && sameNames(work.lead.names, names))) return false
-    setNames(names, form, { field: role, ...(abbreviate ? { abbreviate } : {}) }, out)
+    setNames(names, form, { field: work.fieldOf(role), ...(abbreviate ? { abbreviate } : {}) }, out)
     return true
   }
 }
@@ -48,18 +48,19 @@ const lead: Bind = (filters, kind) => {
   return (work, telling, out) => {
     const who = work.lead
     if (!who) return false
-    const options: NameOptions = { field: who.role }
+    const options: NameOptions = { field: work.fieldOf(who.role) }
     if (username) options.username = username
     if (telling.atLeast) options.atLeast = telling.atLeast
     if (telling.abbreviate) options.abbreviate = telling.abbreviate
     if (who.groups && id === 'lead') {
       who.groups.forEach(({ roles, names }, i) => {
         if (i) out.push(glue(style.roleJoins.lead ?? form.last))
-        setNames(names, form, { ...options, field: roles[0]! }, out)
+        const field = work.fieldOf(roles[0]!)
+        setNames(names, form, { ...options, field }, out)
         const label = bare ? '' : roles.map(role => leadLabel(kind, role)?.[names.length > 1 ? 1 : 0] ?? '').filter(Boolean).join(style.roleJoins.label)
         if (!label) return
         if (before) out.push(before)
-        out.push({ text: label, part: 'who', field: roles[0]!, rules: ['role'] })
+        out.push({ text: label, part: 'who', field, rules: ['role'] })
         if (after) out.push(after)
       })
       return true
@@ -68,7 +69,7 @@ const lead: Bind = (filters, kind) => {
     const label = bare ? undefined : leadLabel(kind, who.role as Role)?.[who.names.length > 1 ? 1 : 0]
     if (label) {
       if (before) out.push(before)
-      out.push({ text: label, part: 'who', field: who.role, rules: ['role'] })
+      out.push({ text: label, part: 'who', field: options.field, rules: ['role'] })
       if (after) out.push(after)
     }
     return true

@@ -93,7 +93,8 @@ const container: Bind = (filters, kind, place) => {
   }
   const { proceedings } = shorten
   if (proceedings && inside === 'proceedings') return (work, _telling, out) => work.has('container') && short(abbreviateProceedings(work.text('container'), proceedings), out)
-  const whole = title('container')(filters, kind, place)
+  const called = (work: Work): string => (kind.row.shortContainer && work.text('containerShort')) || work.text('container')
+  const whole = title('container', 'container', called)(filters, kind, place)
   const withoutThe = filters.includes('nothe')
   return (work, telling, out) => {
     if (gone(work)) return false

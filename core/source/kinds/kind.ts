@@ -34,6 +34,8 @@ export interface Kind {
   namedByGenre?: boolean
   /** Its title is never cut: the name of a case. */
   wholeTitle?: boolean
+  /** What it is in goes by its short name: a reporter of cases. */
+  shortContainer?: boolean
   /** Its number may hold its season too: "Season 2, Episode 5", S02E05. */
   episodic?: boolean
   /** Other makers named inside the entry, in this order. */

@@ -3,7 +3,7 @@ import { kind } from './kind'
 
 export const law = {
   'case': kind({
-    label: 'Law case', plainTitle: true, wholeTitle: true,
+    label: 'Law case', plainTitle: true, wholeTitle: true, shortContainer: true,
     words: 'law case, court, ruling, judgment, legal case, lawsuit',
     required: ['title', 'issued'], usual: ['volume', 'container', 'pages', 'authority', 'url'],
     lead: [], makers: [],
