@@ -65,7 +65,7 @@ const OWN = `roman romans renaissance bronx brooklyn manhattan enlightenment ref
  ganges yangtze mekong volga euphrates tigris siberia siberian balkans balkan crimea crimean caucasus caucasian
  brexit covid nato unesco unicef opec nasa nazi nazis nazism holocaust renaissance-era bolshevik soviet soviets
  alzheimer parkinson hodgkin turing markov poisson-distribution pythagoras pythagorean archimedes ptolemy
- earth-planet venus jupiter saturn neptune uranus pluto
+ earth-planet mars venus jupiter saturn neptune uranus pluto
  google youtube facebook twitter instagram wikipedia microsoft python-language javascript linux android`
   .split(/\s+/).filter(w => w && !/-(?:month|era|church|people|empire|planet|language|distribution)$/.test(w))
 

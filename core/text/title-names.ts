@@ -45,7 +45,7 @@ export class Phrases {
 const OWN = `World War|United States|United Kingdom|United Nations|European Union|Middle Ages|Middle East|Cold War|Industrial Revolution|Civil War|North Sea|Black Sea|Red Sea|Dead Sea|New World|Old Testament
 |New Testament|Great Depression|Great War|South Seas|Hong Kong|Los Angeles|New York|New York City|New Zealand|Black Death|Roman Empire|Great Barrier Reef|Berlin Wall|East India Company
 |North Atlantic Treaty Organization|Latin America|Middle Kingdom|Ice Age|Bronze Age|Iron Age|Stone Age|Black Lives Matter|First World War|Second World War|Northern Ireland|West Bank|Gulf Stream
-|Global South|Global North|Silk Road|Arab Spring|Big Bang|Supreme Court|Easter Island|House of Commons|House of Lords|National Health Service|Declaration of Independence`
+|Global South|Global North|Silk Road|Arab Spring|Big Bang|Supreme Court|Easter Island|Western Front|Eastern Front|Pacific Northwest|Midwest|Enlightenment|Reconquista|Third World|Far East|Near East|Wild West|Deep South|House of Commons|House of Lords|National Health Service|Declaration of Independence`
 
 function* decoded(): Iterable<string> {
   let before = ''
@@ -65,6 +65,13 @@ const AFTER_NAME = new Set(`sea ocean river lake island islands desert mountains
  treaty rebellion uprising famine genocide renaissance reformation enlightenment spring constitution parliament congress senate court university college cathedral abbey castle street road avenue square hospital museum`.split(/\s+/u))
 /** Tests, scales and laws take the words between a name and them into the name: "Wechsler Memory Scale". */
 const HEADS = new Set(['scale', 'inventory', 'questionnaire', 'battery', 'index', 'test'])
+
+/** "Islam and the West": a part of the world, unless it is a part of something else ("the west of Ireland"). */
+const POINTS = new Set(['west', 'east', 'north', 'south'])
+const BEHIND_POINT = new Set(['and', 'or', 'in', 'since', 'after', 'before', 'from', 'to'])
+/** A genus keeps its capital, its species has none ("Escherichia coli"). */
+const EPITHET = /^\p{L}{2,}(?:i|a|us|um|is|ae|ens|ans|oides)$/u
+const isGenus = (word: WordFacts): boolean => word.raised && !word.proper && !isCommonWord(word.lower) && /(?:a|us|um|is|es|on|ium|ella|bacter|myces)$/u.test(word.stem)
 
 /** What a word is where it stands: a name, a small word of a name, or neither. */
 export type Standing = 'name' | 'small' | undefined
@@ -88,6 +95,8 @@ export function namesAmong(texts: readonly string[]): Standing[] {
     else if (BEFORE_NAME.has(word.stem) && next?.raised && (may(next) || !isCommonWord(next.lower))) names[i] = 'name'
     else if (AFTER_NAME.has(word.stem) && before?.proper && word.raised) names[i] = 'name'
     else if (HEADS.has(word.stem) && word.raised) nameBefore(words, names, i)
+    else if (POINTS.has(word.stem) && word.raised && before?.stem === 'the' && (!next || BEHIND_POINT.has(next.stem))) names[i] = 'name'
+    else if (before && EPITHET.test(word.stem) && isGenus(before) && !isCommonWord(word.lower)) names[i] = 'small'
   })
   return names
 }

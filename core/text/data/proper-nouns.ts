@@ -232,7 +232,7 @@ marcello marcelo marci marcia marcie marcin marco marcos marcus marcy margaret m
 margot margret margrette marguerite mari maria mariah mariam mariamawit mariami marian mariana mariane mariani marianna
 marianne mariano maribel maribor maric marie mariehamn mariela mariella marigot marija marilyn marin marino mario marion
 marios maris marisa marisol marissa maritza marius marjorie markel markham marko markos markov markovic markus marla
-marlena marlene marlin marlo marlon marnie marques marrakesh marroquin marseille marsha marshall marshallese marta
+marlena marlene marlin marlo marlon marnie marques marrakesh marroquin mars marseille marsha marshall marshallese marta
 martha marti martim martin martina martine martinez martinican martinique martins marty marvin marwa marx marxism
 marxist mary maryam maryan maryann marybeth maryjane maryland marylou maseru mashhad masoud masoumeh massachusetts mata
 matei matej mateo matheus mathew mathias mathieu mathilde mathis matias matic matilda matilde matsumoto matt matteo
@@ -478,7 +478,7 @@ hooks hope horn house huff hunter hyacinth ice io iris is ivory ivy jack jade ja
 jo jordan journey joy judge julienne justice kat kay keen kelp king kit kitchener knight la lacy lake lakefront lamb
 lance land lane lark laurel law laws le lea leaf leaves lee less liberty light lily limerick lin little lo long lord lot
 lou love lovely low lowland lowlands lucky lung lynch mac madge madrigal mads mae mai major man march margarita marge
-marina marine mark marquis mars marsh marshal mason max may meadowlands melody mercer mercy merry mick mickey midlands
+marina marine mark marquis marsh marshal mason max may meadowlands melody mercer mercy merry mick mickey midlands
 midtown mike miles miller mills miracle mo mobile moon moss mountain muller muscat myrtle nan nash nat near ned nell
 nelly nice nick noble noel noon north nova oak oaks ocean olive opal orange orchid otter owl oz paddy page paisley
 palmer pam panama para park parker parks parkside pat patience patty peace pearl peg penny person phoenix pickering
