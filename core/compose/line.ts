@@ -151,11 +151,11 @@ const startsSentence = (out: readonly Atom[]): boolean => {
   return before === '' || before.endsWith('.') || (/[?!]$/u.test(before) && out.slice(-2).some(a => a.stopped))
 }
 
-/** The first letter raised, particles and abbreviations included. */
+/** The first letter raised, particles and abbreviations included; a username stays as its owner writes it. */
 export function raise(text: string): string {
   const first = text.charCodeAt(0)
   if (first >= 65 && first <= 90) return text
-  return text.replace(/^([^\p{L}\p{N}]*)(\p{Ll})/u, (_, lead: string, c: string) => lead + c.toUpperCase())
+  return text.replace(/^([^\p{L}\p{N}@]*)(\p{Ll})/u, (_, lead: string, c: string) => lead + c.toUpperCase())
 }
 
 /** The first letter of a note or sentence raised. */

@@ -69,7 +69,7 @@ export const acs: Style = {
     'map': { entry: '{lead}{&. }*{title}* ⟦{description}⟧[; {publisher.other}{&, }{date}][. {@link}]' },
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
     'thesis': { what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
-    'talk': { what: '{title}', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event.the}>{&, }{venue}{&, }{date}' },
+    'talk': { what: '{title}', inside: '<publisher?{description} presented at {publisher.the}|event?{description} presented at {event.the}>{&, }{venue}{&, }{date}' },
     'film': { entry: '{lead}{&. }*{title}*[; {@imprint}][. {@link}]' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }{title}{&. }*{container}*[, Season {season}][, Episode {number}][; {@imprint}][. {@link}]' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '*{container}*[, {date}]' },

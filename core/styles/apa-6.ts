@@ -31,7 +31,7 @@ const kinds: Record<string, Layout> = {
   'standard': { yearOnly: true, what: '*{title}*[ ({number})]', inside: '{@imprint}' },
   'preprint': { yearOnly: true, what: '*{title}*', inside: '<!online?{publisher}>' },
   'thesis': { yearOnly: true, what: '*{title}*<@kept?[ (<{description}|Thesis>[, {publisher}])]| (Unpublished <description?{description.lower}|thesis>)>', inside: '<@kept?|[{publisher}]{&, }{place}>', parts: { kept: '<online?{url}{doi}|{archive}>' } },
-  'talk': { dateForm: 'monthly', what: '*{title}*', inside: '<publisher?{description} presented at the {publisher}|event?{description} presented at {event.the}>{&, }{venue}' },
+  'talk': { dateForm: 'monthly', what: '*{title}*', inside: '<publisher?{description} presented at {publisher.the}|event?{description} presented at {event.the}>{&, }{venue}' },
   'film': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
   'online-video': { what: '{title} ⟦{description}⟧', inside: '' },
   'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: '[In *{container}*]' },

@@ -79,7 +79,7 @@ export const ieee: Style = {
     'standard': { what: '*{title}*', inside: '{number}{&, }{publisher}[, {place}][, {date}]' },
     'preprint': { what: '"{title}"', inside: '{date}[, {publisher}[:{number}]]' },
     'thesis': { what: '"{title}"', inside: '{description}{&, }{publisher}[, {place}][, {date}]' },
-    'talk': { what: '"{title}"', inside: '<publisher?{description.lower} presented at the {publisher}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
+    'talk': { what: '"{title}"', inside: '<publisher?{description.lower} presented at {publisher.the}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
     'course-material': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}[, {date}]' },
     'film': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }"{title}"{&, }*{container}*[, season {season}][, episode {number}][. ({date})][. {publisher}]{@link}' },

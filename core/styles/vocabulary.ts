@@ -41,6 +41,7 @@ export const VALUES = {
   'medium.lower': v('its medium, beginning small'),
   'edition': v('its edition, if not the first'),
   'publisher': v('its publisher'),
+  'publisher.the': v('its publisher with its article, where its name is a description'),
   'publisher.other': v('its publisher where it is neither author nor site'),
   'publisher.self': v('what stands for a publisher who is the author'),
   'event.the': v('the event with its article, where it has one, and shortened as proceedings are'),

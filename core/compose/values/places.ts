@@ -85,8 +85,24 @@ const eventWithArticle: Bind = (_filters, { style }) => {
   }
 }
 
+/** A body whose name is a description has an article in running words ("the University of Brenholm", "the Royal Society"); one named by its place before its kind has none ("Brenholm University"). */
+const DESCRIBED = /\b(?:university|college|institute|institution|society|academy|museum|library|association|council|school|centre|center|department|ministry|gallery|club)\b/iu
+const NAMED_BY_PLACE = /^the\s|\b(?:university|college|polytechnic|school)$/iu
+
+const publisherWithArticle: Bind = (filters, kind, place) => {
+  const print = publisher(filters, kind, place)
+  return (work, telling, out) => {
+    const before = out.length
+    if (!print(work, telling, out)) return false
+    const name = work.text('publisher')
+    if (DESCRIBED.test(name) && !NAMED_BY_PLACE.test(name)) out.splice(before, 0, glue('the '))
+    return true
+  }
+}
+
 export const PLACES = {
   'event.the': eventWithArticle,
+  'publisher.the': publisherWithArticle,
   'venue': printing('place', work => work.text('eventPlace') || work.text('place')),
   doi, url, publisher, locator,
   'publisher.other': otherPublisher,
