@@ -7,6 +7,9 @@ const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
 const guide = (section: string) => `ACS Guide, ${section}`
 
+/** A part of a book: of an entry in a reference work, often online, the whole date is given. */
+const INSIDE = { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' }
+
 export const acs: Style = {
   id: 'acs', name: 'ACS', edition: '2020', short: 'ACS', manual: 'ACS Guide to Scholarly Communication (2020)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
@@ -60,17 +63,18 @@ export const acs: Style = {
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}{@numbers}|[, {date}][, {pp}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[, {date}][, {pp}]' },
     'review': { what: '{title}{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{@when}{@numbers}' },
-    'book': { entry: '<author?{lead}{&. }*{title}*|*{title}*>[, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
-    'chapter': { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' },
+    'book': { yearOnly: true, entry: '<author?{lead}{&. }*{title}*|*{title}*>[, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
+    'chapter': { ...INSIDE, yearOnly: true },
+    'encyclopedia-entry': INSIDE,
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },
     'social-post': { what: '{title}', inside: '*{container}*[, {date}]' },
     'report': { entry: '{lead}{&. }*{title}*[; <genre?{genre}|Report> {number}][; {@imprint}][. {@link}]' },
     'standard': { entry: '{lead}{&. }*{title}*[; {number}][; {@imprint}][. {@link}]' },
     'map': { entry: '{lead}{&. }*{title}* ⟦{description}⟧[; {publisher.other}{&, }{date}][. {@link}]' },
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
-    'thesis': { what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
+    'thesis': { yearOnly: true, what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at {publisher.the}|event?{description} presented at {event.the}>{&, }{venue}{&, }{date}' },
-    'film': { entry: '{lead}{&. }*{title}*[; {@imprint}][. {@link}]' },
+    'film': { yearOnly: true, entry: '{lead}{&. }*{title}*[; {@imprint}][. {@link}]' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }{title}{&. }*{container}*[, Season {season}][, Episode {number}][; {@imprint}][. {@link}]' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '*{container}*[, {date}]' },
     'podcast': { entry: '{lead}{&. }*{title}* ⟦Podcast⟧[; {@imprint}][. {@link}]' },

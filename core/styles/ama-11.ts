@@ -7,6 +7,9 @@ const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
 
+/** A part of a book: of an entry in a reference work, often online, the whole date is given. */
+const INSIDE = { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' }
+
 export const ama11: Style = {
   id: 'ama-11', name: 'AMA', edition: '11th edition', short: 'AMA 11', manual: 'AMA Manual of Style, 11th ed. (2020)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: true,
@@ -57,17 +60,18 @@ export const ama11: Style = {
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}|[. {date}][:{pages}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[. {date}][:{pages}]' },
     'review': { what: '{title}{&. }[Review of: [{reviewedAuthor:inline}. ]*{reviewedTitle}*]', inside: '*{container}*{@when}' },
-    'book': { what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}' },
-    'chapter': { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' },
+    'book': { yearOnly: true, what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}' },
+    'chapter': { ...INSIDE, yearOnly: true },
+    'encyclopedia-entry': INSIDE,
     'web-page': { what: '{title}', inside: '{container}{&. }{date}' },
     'blog-post': { what: '{title}', inside: '[{container} blog]{&. }{date}' },
     'report': { what: '*{title}*', inside: '{publisher}{&; }{date}<number?. <genre?{genre.sentence}|Report> {number}>' },
     'standard': { what: '*{title}*', inside: '{publisher}{&; }{date}[. {number}]' },
     'map': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'preprint': { what: '{title}', inside: '*{publisher}*[. Preprint posted online {date}]' },
-    'thesis': { what: '*{title}*', inside: '{description}{&. }{publisher}{&; }{date}' },
+    'thesis': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{publisher}{&; }{date}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
-    'film': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },
+    'film': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'tv-series': { what: '*{title}*', inside: '{@imprint}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}', inside: '*{container}*{&. }[Season {season}]{&, }[episode {number}]{&. }{publisher}{&. }{date}' },
     'online-video': { what: '{title}', inside: '{container}{&. }{date}' },

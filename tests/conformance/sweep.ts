@@ -42,7 +42,13 @@ function subsets(kind: KindId): FieldName[][] {
   return [...out.values()]
 }
 
-/** Every kind in every such state; `n` sources in all. */
-export const sweepSources = (): Source[] => KIND_IDS.flatMap(kind => subsets(kind).map((names, i): Source => ({
-  id: `${kind}-${i}`, kind, fields: Object.fromEntries(names.map(name => [name, valueOf(kind, name)])) as Fields,
-})))
+const sourceOf = (kind: KindId, id: string, names: readonly FieldName[]): Source => ({ id, kind, fields: Object.fromEntries(names.map(name => [name, valueOf(kind, name)])) as Fields })
+
+/** Every kind in every such state. */
+export const sweepSources = (): Source[] => KIND_IDS.flatMap(kind => subsets(kind).map((names, i) => sourceOf(kind, `${kind}-${i}`, names)))
+
+/** Every kind three times: with all its fields, with those it needs, with a title alone. */
+export const readingSources = (): Source[] => KIND_IDS.flatMap((kind) => {
+  const { required, usual } = kindOf(kind)
+  return [sourceOf(kind, `${kind}, full`, [...new Set([...required, ...usual])]), sourceOf(kind, `${kind}, usual`, required), sourceOf(kind, `${kind}, sparse`, ['title'])]
+})

@@ -72,6 +72,8 @@ function letter(style: Style, { yearLetter }: Telling, dated: boolean, out: Atom
 /** The date of publication, or what the style prints for one to come. */
 const issued = (asked: 'date' | 'year' | 'monthday'): Bind => (filters, { style, layout }) => {
   const form = (filters[0] as DateFormId | undefined) ?? (asked === 'date' ? layout.dateForm ?? (layout.yearOnly ? 'year' : 'date') : asked)
+  // Of a book the year alone is given, wherever the day would stand (Chicago 18, 14.30; MLA Handbook 9, 5.73; Citing Medicine, ch. 2).
+  if (asked === 'monthday' && layout.yearOnly) return () => false
   const set = dateSetter(style, form)
   const put = answer(style, 'issued', 'date')
   return (work, telling, out) => {
