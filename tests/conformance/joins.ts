@@ -35,7 +35,7 @@ export function anomalies(line: string): string[] {
   const text = line.replace(/https?:\/\/[^\s,;)\]]*[^\s,;:.)\]]|\bdoi:\s?10\.\S*[^\s.,;)]|\b[a-z]+\.example\S*[^\s.,;)]/gu, 'Address')
   const found = FAULTS.filter(([, fault]) => fault.test(text)).map(([what]) => what)
   for (const [open, close] of PAIRS) if (text.split(open).length !== text.split(close).length) found.push(`${open} and ${close} do not pair`)
-  for (const match of text.matchAll(/[.?!][”’)]? (?=\p{Ll}{2,})/gu)) {
+  for (const match of text.matchAll(/[.?!][”’)]? (?=(?!(?:pp|nos?|vols?)\.)\p{Ll}{2,})/gu)) {
     const before = text.slice(0, match.index + 1)
     if (!ABBREVIATED.test(before)) { found.push('a small letter after a full stop'); break }
   }

@@ -77,7 +77,7 @@ Rask, I. (2019). Sound and silence in working harbours [Doctoral dissertation, U
   await expect(slips(page).locator('[data-slip]')).toHaveText([
     'Gill, R. (2023, March 14). How a tide mill works. Mill Trails. https://milltrails.example/how-it-works',
     'Okonjo, A. R. (2021). Silt, salt, and patience: Restoring a tide mill on the Arun estuary. Journal of Estuary Heritage, 14(2), 101–119. https://doi.org/10.5555/jeh.2021.0142',
-    'Rask, I. (2019). Sound and silence in working harbours [Doctoral dissertation, University of Northmere].',
+    'Rask, I. (2019). Sound and silence in working harbours [Unpublished doctoral dissertation]. University of Northmere.',
     'Sorensen, P. (2014). Ponds, gates and wheels. In F. Drummond & A. Petit (Eds.), Landscapes of tidal power (pp. 45–72). Saltmarsh Press.',
     'Tremayne, L. (2018). Working the tide: Mills and millers of the western rivers (2nd ed.). Saltmarsh Press.',
     'Vasquez, L. M., & Thorne, G. (2019). Tidal range and milling capacity. Coast. Eng. Lett., 8(4), 55–71.',
