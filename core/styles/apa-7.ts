@@ -78,7 +78,7 @@ export const apa7: Style = {
     ellipsis: { points: SPACED_POINTS },
     // Number in bold, title in italics on a line of its own, both above (APA 7, 7.10–7.11, 7.24).
     captions: { table: { label: 'Table {n}', labelled: 'bold', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}', labelled: 'bold', between: '\n', titled: 'italic', place: 'above' } } },
-  frame: '<lead?{lead}{&. }({date!})[. {@what}]|{@what}{&. }({date!})>[. {@inside}][. {@where}][. {@link}][. {@reprint}]',
+  frame: '<lead?{lead}{&. }({date!})[. {@what}]|{@what}{&. }({date!})>[. {@inside}][. {@where}][. {@link}]<online?[ {@reprint}]|[. {@reprint}]>',
   parts: {
     link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|{url}>',
     reprint: '(Original work published {first})',
