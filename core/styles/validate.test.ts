@@ -29,6 +29,8 @@ describe('styles at the door', () => {
     ['kinds.book.inside', '[{publisher}', 'apa-7, book: kinds.book.inside: unclosed [ at 0 in [{publisher}'],
     ['kinds.book.inside', '({publisher}', 'apa-7, book: kinds.book.inside: 1 × ( but 0 × ) in ({publisher}'],
     ['kinds.book.inside', 'in{publisher}', 'apa-7, book: kinds.book.inside: "in" at 0 runs into {publisher}'],
+    ['kinds.book.inside', 'in*{publisher}*', 'apa-7, book: kinds.book.inside: "n*{" at 1: a letter runs into what follows'],
+    ['kinds.book.inside', 'by({publisher})', 'apa-7, book: kinds.book.inside: "y(" at 1: a letter runs into what follows'],
     ['kinds.book.inside', '{publisher!}', 'apa-7, book: kinds.book.inside: {publisher!} at 0: only {date!} and {year!} print something for nothing'],
     ['kinds.book.inside', '{editor:note}', 'apa-7, book: kinds.book.inside: the style has no name form "note"'],
     ['kinds.book.inside', '<volme?{volume}>', 'apa-7, book: kinds.book.inside: no condition "volme"'],

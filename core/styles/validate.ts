@@ -118,6 +118,8 @@ class StyleCheck {
       const count = (sign: string) => text.split(sign).length - 1
       if (count(open) !== count(close)) this.say(where, `${count(open)} × ${open} but ${count(close)} × ${close} in ${text}`)
     }
+    const tight = /\p{L}(?:\*\{|\()/u.exec(text)
+    if (tight) this.say(where, `"${tight[0]}" at ${tight.index}: a letter runs into what follows`)
     this.sequence(nodes, where)
   }
 
