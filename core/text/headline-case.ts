@@ -1,6 +1,6 @@
 /** Headline capitals (Chicago 18, 8.160–8.162; MLA Handbook 9, 2.90–2.92; APA 7, 6.17; ACS Guide, title capitalization). */
 import type { HeadlineRule } from './capitals'
-import { capital, factsOf, isProperNoun, isVerb } from './title-words'
+import { capital, factsOf, isProperNoun, isSometimesVerb, isVerb } from './title-words'
 import type { Token } from './title-tokens'
 import { stemsOf } from './word-forms'
 
@@ -45,7 +45,7 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
     const adjacent = following?.adjacent === true
     const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’'))
     const particle = n > 0 && belongsToVerb(given.toLowerCase(), words[n - 1]!.text, token.adjacent === true, adjacent ? following?.text : undefined)
-    token.text = edge || verb || particle ? capitalCompound(given, rule, true) : headlineWord(given, rule, following?.text, adjacent)
+    token.text = edge || verb || particle ? capitalCompound(given, rule, true) : given.toLowerCase() === 'to' ? to(rule, words, n) : headlineWord(given, rule, adjacent)
   })
 }
 
@@ -58,10 +58,30 @@ function belongsToVerb(word: string, before: string, adjacent: boolean, next: st
   return (word === 'in' || word === 'on') && next?.toLowerCase() === 'to' && isPhrasal(before)
 }
 
-function headlineWord(word: string, rule: HeadlineRule, next: string | undefined, adjacent: boolean): string {
+const QUESTION = /^(?:how|what|where|when|whether|which|who|whom)$/iu
+const DETERMINER = /^(?:the|an?|its|his|her|their|our|your|my|this|that|these|those)$/iu
+/** What is done "to" a thing: behind these it is a preposition ("barriers to water use", "exposed to light"). */
+const TAKES_TO = /^(?:access|adaptation|addition|alternative|answer|approach|attitude|barrier|challenge|contribution|damage|exposure|gift|guide|introduction|key|letter|limit|link|objection|path|preface|reaction|relation|resistance|response|return|reply|right|risk|road|route|sensitivity|solution|threat|transition|tribute|visit|back|close|due|next|prior|similar|resistant|relative|sensitive|\p{L}+(?:ed|ing))s?$/iu
+
+/**
+ * "To", which takes a capital in some manuals where it makes an infinitive (ACS Guide, title capitalization): before a
+ * verb, behind a question word ("how to power …"), and before a noun that is a verb now and then where it has an object
+ * and nothing before asks for a preposition ("A mill to power a hall", but "From farm to market towns").
+ */
+function to(rule: HeadlineRule, words: readonly Token[], n: number): 'To' | 'to' {
+  const [before, next, object] = [words[n - 1], words[n + 1], words[n + 2]]
+  if (!rule.infinitiveTo || !next?.adjacent) return 'to'
+  if (isVerb(next.text)) return 'To'
+  if (!before || !words[n]!.adjacent) return 'to'
+  if (QUESTION.test(before.text)) return 'To'
+  const hasObject = object?.adjacent === true && !PREPOSITIONS.has(object.text.toLowerCase()) && !CONJUNCTIONS.has(object.text.toLowerCase())
+  const preposition = TAKES_TO.test(before.text) || words.slice(0, n).some(word => word.text.toLowerCase() === 'from')
+  return isSometimesVerb(next.text) && hasObject && (DETERMINER.test(object.text) || !preposition) ? 'To' : 'to'
+}
+
+function headlineWord(word: string, rule: HeadlineRule, adjacent: boolean): string {
   const lower = word.toLowerCase()
   if (ARTICLES.has(lower) || LOWER_ALWAYS.has(word)) return lower
-  if (lower === 'to') return rule.infinitiveTo && next && adjacent && isVerb(next) ? 'To' : 'to'
   if (lower === 'as') return 'as'
   if (lower === 'so' || lower === 'yet') return rule.prepositions !== 'all' ? capital(word) : lower === 'yet' ? 'yet' : 'So'
   if (CONJUNCTIONS.has(lower)) return lower

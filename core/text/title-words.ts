@@ -1,11 +1,12 @@
 /** What is known of a word of a title by itself, kept: the same words come again and again. */
 import { isCommon } from './common'
-import { DOUBTFUL_NOUNS, PROPER_NOUNS, VERBS } from './data/proper-nouns'
+import { DOUBTFUL_NOUNS, PROPER_NOUNS, SOMETIMES_VERBS, VERBS } from './data/proper-nouns'
 
 const once = <T>(make: () => T): () => T => { let made: T | undefined; return () => (made ??= make()) }
 const properNouns = once(() => new Set(PROPER_NOUNS.split(/\s+/u)))
 const doubtfulNouns = once(() => new Set(DOUBTFUL_NOUNS.split(/\s+/u)))
 const verbs = once(() => new Set(VERBS.split(/\s+/u)))
+const sometimesVerbs = once(() => new Set(SOMETIMES_VERBS.split(/\s+/u)))
 
 export interface WordFacts {
   lower: string
@@ -61,6 +62,8 @@ export function isCommonWord(lower: string): boolean {
 
 /** Whether a word after "to" is a verb, which makes the to an infinitive's. */
 export const isVerb = (word: string): boolean => verbs().has(word.toLowerCase())
+/** Whether a noun is a verb now and then (power, map, fund). */
+export const isSometimesVerb = (word: string): boolean => sometimesVerbs().has(word.toLowerCase())
 
 const hasOwnCapitals = (word: string): boolean => /^\p{L}+\p{Lu}|^\p{Lu}[\p{Lu}.&\p{N}]+$|^\p{Ll}\p{Lu}|\p{N}\p{Lu}/u.test(word.replace(/[’']s$/u, ''))
   || /^(?:\p{Lu}\.)+\p{Lu}?\.?$/u.test(word)

@@ -1,4 +1,4 @@
-/* Made by scripts/make-lexicon.mjs; do not edit. */
+/* Made by scripts/make-lexicon.mjs, the verbs partly from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = `aada aadya aaiún aalborg aaliyah aaradhya aarav aarhus aaron aasha ababa abagail abbas abbi abbie abbotsford abby
 abdallah abdel abdoulaye abdul abdullah abdullo abdulrahman abel abid abidjan abie abigail abingdon abraham abram abril
@@ -379,89 +379,246 @@ zack zackary zada zagreb zahid zahra zainab zakaria zakharov zambia zambian zamb
 zealander zehra zeinab zelda zelma zena zeynab zeynep zhang zhangzhou zhao zhengzhou zhongshan zhou zibo zimbabwe
 zimbabwean zimbabweans zimmermann zineb zoey zofia zola zora zoran zsofia zulu zurich åland ålandish`
 /** Verbs, for telling an infinitive's To from the preposition. */
-export const VERBS = `abandon abduct abet abide abolish abort abound abscond absolve absorb accelerate accept acclimate accommodate accompany
-accomplish accost account accrue accuse accustom ache achieve acknowledge acquiesce acquire activate adapt add adjourn
-adjust administer admit adopt adorn adsorb advance advertise affect affix afford age agonize agonze agree alarm align
-allege allot allow allude alluring alter amalgamate amaze amuse analyse animate anneal announce annoy annul anticipate
-appeal appear appease apply appoint appraise appreciate approach approve argue arise arm arouse arrange arrest arrive
-aspire assail assemble assert assess assign associate assume assure astonish astound attach attain attest attract
-augment authorize automate avert avoid await award babysit backfire baffle bake balance base bathe batter battle be
-become befriend beg begin beguile behave behead behold believe belittle belong bequeath bestow betray bewilder bewitch
-bias bide bind bitch blast bleed bless bloat blow blurt boat boggle boil bolster bomb bombard bookkeep boom borrow
-bother bounce brake brand breastfeed breathe breathtake brighten bring broaden bruise bud build bulk bully bundle burp
-burst bury bustle butt buy cage calculate camp cancel captivate care careen carry carve cater caulk cease celebrate
-centralize certify challenge change chant charge charm chat cherish chew chill chirp choose chop circumvent cite clap
-classify cleanse climb cling clone club clutter coach coalesce coat code coerce coexist cohabit coincide collect collide
-collude coloring colour combine combust come comfort command commence communicate compel compete compile complain
-complicate comply compose compromise conceal conceive concentrate concern conclude concur condemn condense condone
-conduct confess confide configure confirm conflict conform confront confuse conjure connote conquer conserve consider
-consist consolidate conspire constitute constrain construct consult consume contain continue contrast contribute control
-convene converge convey convince cope correspond corrode cover craft cramp crave crawl create cripple crumble crush
-cultivate cure curl curtail customize cycle dam damage dampen dance dare darken dash date daunt daze dazzle deafen
-debark debate debilitate debrief debug debunk decay deceive decentralize decide decimate decipher declare decline decode
-decommission decompose decorate decouple decrease decree decry decrypt dedicate deduct deepen deface defer define deform
-defraud defy degrade delay delegate delight delimit deliver demand demean demolish demoralize denote denounce deny
-depart depict deplore deploy deport depress derail derange derive deserve desist detach detail determine devastate
-develop devolve devote diagnose die differ dig dignify diminish dine disable disappoint disarm disband disburse discard
-discern discipline disclaim disclose discount discourage discover discuss disgruntle disgust dishearten dislodge
-dismantle dispense disperse displace displease dispose disprove disrupt dissent dissolve dissuade distil distill
-distinguish distort distract distress disturb dive diverge divert divest divulge do dole doubt drain draw dream dredge
-dribble drift drink drive drown drum dump dwell dwindle earmark earn eat edify edit educate elapse elate elect electrify
-elucidate elude emaciate embalm embark embarrass embody embrace embroider embroil emerge emphasize empower enable enact
-enchant encircle enclose encourage encroach encrypt encumber endanger endear endorse endow endure energize enforce
-engage engender engineer engrave engulf enhance enjoy enlarge enlist enliven enquire enrich enrol enroll ensue ensure
-enter enthral entice entrain entrench entrust envelop envisage envision equip erase erupt escape eschew espouse
-establish etch evaluate evoke evolve exaggerate exalt examine exasperate exceed excite exclaim exclude exercise exert
-exhale exhaust exhilarate exhort exhume exist exit expand expect expedite expel experience expire explain explode
-exploit explore expose expunge extend extinguish extol exude fade fail falter fascinate fasten fatten fear fend ferment
-fess fetch fill finance find fix fizzle flatten flatter flavor flavour flee fling flirt float flood flow flower fluster
-focus follow forbid foreboding foreclose forego foresee foreshadow forewarn forfeit forge forget forgive fork format
-forsake forthcome fracture fragment frame freeze freshen frighten frolic frost frustrate fulfil fulfill fund fundraise
-furnish gad garden gather generate get gift giggle give glare gleam glean glide go govern grab grapple grate gratify
-graze greet grieve grill grip groundbreak grow gruel guard guide hammer hamper handle hang hanker happen harangue harass
-harm harvest have heal hear heartwarm heighten hide hijack hike hinder hire hoist hone hook horrify howl humiliate
-hunker hurry hurt hush ignore illuminate illustrate imagine imbue immerse impale impart imperil impinge implode imply
-import impose impoverish impress imprison improve incite include incorporate increase indebt indicate indulge infect
-infest inflate inform infuriate infuse ingest inhabit inhibit initiate injure innovate inquire insist inspect inspire
-install instil instruct insult insure integrate intend intensify interact interest intern interpret interrupt interview
-intimidate intoxicate intrigue introduce intrude inundate invade invent invert invest invigorate invite invoke involve
-irk irritate isolate jag jog join jot judge juggle justify juxtapose keep kidnap kill knead kneel knit know lack lag
-land languish lash launder lead learn lease leave lend lengthen lessen let license lifesave lift lighten like limit
-linger liquefy liquidate list listen liven lodge loosen lose love lurk madden maim maintain make manage manifest
-manufacture market marry meander meditate meet melt mend mesmerize message mimic mimick mince mine mingle minus misplace
-mitigate model modify molest monitor motivate mount mourn mow muddle mull multiply mumble mystify nag nail navigate need
-neglect negotiate network nourish nurse nurture obey observe obsess obtain occupy occur offend offer offset omit operate
-opine oppose oppress opt organise organize outgo outgrow outly outnumber outpace outstand overarch overcome overlap
-overlook overpower override oversee overshadow overturn overuse overwhelm ovulate owe package paint pamper parallel
-paralyse park participate party past patrol pave peacekeep pend perceive perform perish permeate perplex persevere
-persist persuade pervade pinpoint piss plan plummet plunge poach poison polish pollute portray position possess pour
-prattle pray preach precede preclude predetermine predict prefer preoccupy prepare presuppose pretend prevail prevent
-process proclaim procure prod produce profess prohibit prolong promise promote pronounce propose prosper protect
-protrude prove provide provoke publish puke pull pump punish purport pursuant pursue put puzzle qualify quash quench
-question quit quote rage rain rally ramble rap rate ratify rattle rave ravish react read realise realize reap reason
-reassure reboot rebuff receive reckon reclaim recognize recommend reconcile record recoup recover recycle redact
-redefine reduce refinance refine reflect refocus refract refresh refuel refurbish register regroup regulate rehearse
-reheat reign reimburse rein reinforce reject rejoice rejuvenate relate relax release relent relieve relinquish relive
-reload rely remain remember remove render renew renounce repeat repel rephrase replace replenish report represent
-request require resemble resent reserve reside resign resist respect respond rest restock restore restrain restrict
-restructrue restructure resurface retire retrieve retrofit reup revamp reveal revel revere revert revisit revitalise
-revitalize revive revoke revolve reward rid ride ripen riveting roam roar roof rot rout rush rustle sadden satisfy
-saturate save say scare scatter scavenge schedule scorch score scratch scream screech screen sculpt seal seat see seek
-seem sell send sentence sequester settle sever sew shake share sharpen shatter shine ship shock shoot shop shorten shout
-shrink shrivel shun sift signal simplify simulate sing sit skate skateboard skyrocket slam slay slide slope smile
-smuggle snatch sneak sniff snowboard snuggle soak soar sober solicit solve sooth soothe sort sow sparkle spawn speak
-specialize specify spellbind spend spice spit splay spoil spoof spot sprawl squander squish stab stage stagger stain
-startle starve state stave steal stereotype stiffen stifle stimulate sting stir storytelling straighten strangle
-strengthen strew strip strive struggle stuff stump stun sublimate submerge submit subside subsidize subsist subtract
-subvert succeed succumb suck suffer suffice suggest summarise summon support suppose suppress surf surge surmount
-surpass surprise surround survey survive suspend suss sustain swallow sway sweep sweeten swell swim tack tackle tailor
-take tamper tan tantalize target tarnish taste tax teach tease tempt terrify test thank think threaten thrill thrive
-thwart tighten topple touch toughen traffick train trample transact transform transpire transport trap travel tremble
-trifle trim trouble trust try tuck tumble twist uncover undercut undergo understand undertake undervalue underwhelm undo
-unearth unfold unfounded unify unite unleash unlock unnerve unplug unravel unsettle untie unveil update uphold uplift
-upset use validate vanish vary verify vex vie visualize volunteer vote waive wake wander want warn warp weaken wean
-weather weave wed weep weigh whack whisper widen wield withdraw wither wonder worry worsen wrap wreak wrestle wring
-wrinkle write yammer yawn yearn yell yield zonk zoom power map study`
+export const VERBS = `abandon abduct abet abhor abide abolish abort abound abridge abrogate abscond absent absolve absorb abstain abstract
+abuse accede accelerate accentuate accept acclaim acclimate acclimatize accommodate accompany accomplish accord accost
+accredit accrue acculturate accumulate accuse accustom ache achieve acknowledge acquaint acquiesce acquire acquit act
+activate actuate adapt add address adhere adjoin adjourn adjust administer admire admit admix admonish adopt adore adorn
+adsorb advance advertise advise advocate aerosolize affect affirm affix afford affront agglomerate aggravate agitate
+agonize agonze agree aid aim alert alienate alight align allege alleviate allocate allot allow allude alluring
+alphabetize alter alternate amalgamate amass amaze amble ambush amend amplify amputate amuse analyse analyze anchor
+animate animize anneal annihilate announce annoy annul answer antagonise antagonize anticipate apologize appear appease
+append applaud apply appoint apportion appraise appreciate apprehend approach appropriate approve approximate arbitrate
+arch archaize argue arise arouse arraign arrange arrest arrive arrogate articulate ascend ascertain ascribe ask aspire
+assail assault assay assemble assent assert assess assign assimilate assist associate assume assure astonish astound
+atone attach attack attain attempt attend attest attract attribute attune audit audition augment augur authenticate
+authorize automate avail avenge average avert avoid await awake awaken babble babysit backfire backstitch badger baffle
+bait bake balk balkanize ban bandy bang banish bankrupt banter baptize bar barbecue bare base bask baste bat bathe
+batter bawl be bear beat beautify beckon become bedamn befall befit befog befriend befuddle beg beget begin beguile
+behave behead behold behoove belabor belch belie believe belittle bellow belong bemoan bend benefit bequeath berate
+beseech beset besiege besmirch bespeak bestow bet bethink betray better bevel bewail beware bewilder bewitch bicker bid
+bide bilk billow bind birdie bitch bite blab blacken blame blanch blare blaspheme blast blaze bleach bleat bleed blend
+bless blight blind blink blister bloom blossom blow blubber blunder blunt blur blurt blush bluster boast bob bode bog
+bogey boggle boil bolster bolt bombard boo bookkeep boom boomerang boost border bore borrow bother bounce bound bow
+boycott brace brag braid brandish brave breach break breastfeed breathe breathtake breed bribe brief brighten bring
+bristle broadcast broaden broil brood browbeat brown bruise bruit brush bubble buck buckle bud budge buff buffer buffet
+bug build bulge bulletin bullshit bump bunker burgeon burn burp burrow burst bury bushwhack bust bustle busy butcher
+butt buy buzz bypass cackle calcify calculate calibrate call calm calumniate camouflage campaign can cancel canonize
+canter canvass caper capitalize capitulate captivate capture care careen caress caricature carry carve cascade cast
+castigate catalogue catapult catch catechize categorize cater caucus caulk cause caution cavort caw cease celebrate
+centralize centrifuge cerebrate certify chafe chaff challenge chandelle change chant characterize charge chart charter
+chase chat chatter cheat check cherish chew chide chill chip chirp chivy choke choose chop choreograph chortle chronicle
+chuck chuckle chuff chug churn cipher circulate circumscribe circumvent cite citrate claim clamber clamor clamp clang
+clank clap clarify clasp classify clatter claw clean cleanse clear cleave clench click climb clinch cling clink clip
+clobber clog clomp clone close clot clothe cluck cluster clutch clutter coagulate coalesce coax cock coddle codify
+coerce coexist cohabit cohere coil coincide collaborate collapse collate collect collide collude colonize coloring
+colour comb combine combust come command commandeer commemorate commence commend comment commiserate commit communicate
+communize commute compare compel compensate compete compile complain complete complicate compliment comply compose
+compound comprehend compress comprise compromise compute con conceal concede conceive concentrate concern conciliate
+conclude concoct concur condemn condense condone conduct confer confess confide configure confine confirm confiscate
+conform confound confront confuse congeal congratulate congregate conjecture conjoin conjure connect connote conquer
+conscript consent conserve consider consign consist console consolidate consort conspire constitute constrain constrict
+construct construe consult consume consummate contain contaminate contemplate contend continue contract contradict
+contribute contrive control convene conventionalize converge converse convert convey convict convince convulse cook cool
+cooperate coordinate cope corral correct correlate correspond corroborate corrode corrupt cosponsor cost cough counsel
+count counter counteract counterattack counterbalance counterchallenge counterpoint cover covet cower crack crackle
+cradle cram crane crash crave crawl creak crease create creep cremate cringe cripple crisscross criticise criticize
+croak crochet croon cross crouch crow crown crucify cruise crumble crumple crunch crush cry crystallize cuddle culminate
+cultivate cure curl curse curtail cushion cuss customize cut dab dabble dam damage damn dampen dance dangle dare darken
+darn dart dash daunt daydream daze dazzle deaden deafen deal debark debilitate debrief debug debunk debut decay deceive
+decelerate decentralize decertify decide decimate decipher declaim declare decline decode decommission decompose
+decorate decouple decrease decree decry decrypt dedicate deduce deduct deem deepen deface default defeat defecate defend
+defer define deform defraud defray defrost defy degas deglycerolize degrade deign delay delegate delight delimit deliver
+delude delve demand demarcate demean democratize demolish demonstrate demoralize demote demur demythologize denote
+denounce dent deny depart depend depersonalize depict deplore deploy deport depose deposit deprave depress deprive
+derail derange deride derive descend describe desecrate desert deserve design designate desire desist despatch despise
+despoil destine destroy detach detain detect deter deteriorate determine detest detonate detract detribalize devastate
+develop deviate devise devolve devote devour diagnose dial dialyze dictate die differ differentiate diffuse dig digest
+dignify digress dilate dilute diminish dine dip direct disable disabuse disagree disallow disappear disappoint
+disapprove disarm disassemble disband disbelieve disburse discard discern discharge discipline disclaim disclose
+disconnect discontinue discount discourage discover discredit discriminate discuss disdain disenfranchise disengage
+disentangle disgrace disgruntle disguise disgust dishearten dishonor dishonour disintegrate disinter dislike dislodge
+dismantle dismember dismiss dismount disobey disown dispatch dispel dispense disperse displace display displease dispose
+disprove dispute disqualify disregard disrobe disrupt dissect dissemble disseminate dissent dissipate dissolve dissuade
+distil distill distinguish distort distract distribute distrust disturb dive diverge divert divest divide divorce
+divulge do dock docket document dodge dole dominate domineer don donate doom double doubt dovetail down downgrade doze
+draft drag drain dramatize drape draw drawl dread dream dredge dress dribble drift drill drink drip drive droop drop
+drown drowse dry dub duck dull dump dunk dupe duplicate dwarf dwell dwindle dye dynamite earmark earn ease eat ebb echo
+eclipse economize eddy edify edit educate efface effectuate effloresce ejaculate eject elaborate elapse elate elect
+electrify elevate elicit eliminate elongate elucidate elude elute emaciate emanate emancipate emasculate embalm embark
+embarrass embed embellish embezzle embitter embody embolden emboss embrace embroider embroil emerge emigrate emit
+emphasize employ empower empty emulate enable enact enamel encamp encase enchant encipher encircle enclose encompass
+encounter encourage encroach encrust encrypt encumber end endanger endear endeavor endorse endow endure energize
+enervate enforce engage engender engrave engross engulf enhance enjoin enjoy enlarge enlist enliven enmesh enquire
+enrage enrich enrol enroll ensconce enshrine ensue ensure entail enter entertain enthral enthrall enthrone entice
+entitle entomb entrain entrench entrust enumerate enunciate envelop envisage envision envy epitomize equal equate
+equilibrate equip eradicate erase erect erode err erupt escape eschew escort espouse establish esteem estimate etch
+eulogize europeanize evacuate evade evaluate evaporate eventuate evoke evolve exacerbate exact exaggerate exalt examine
+exasperate exceed excel except exchange excise excite exclaim exclude excommunicate excoriate excuse execute exemplify
+exempt exercise exert exhale exhaust exhibit exhilarate exhort exhume exile exist exonerate exorcise expand expect
+expedite expel expend expiate expire explain explode exploit explore export expose expound express expunge extend
+extenuate exterminate extinguish extirpate extol extract extrapolate extricate extrude exude facilitate fade fail faint
+fair fake fall falsify falter fan fancy fare fascinate fasten fathom fatten favor faze fear feast federalize feed feel
+feign feint felicitate fell fend ferry fertilize fess fetch fete fidget fight file fill filter finance find finish fire
+fistfight fit fix fizzle flail flake flank flap flare flash flatten flatter flaunt flavour flee flex flick flicker
+flinch fling flip flirt flit float flocculate flog flood flop flounce flounder flourish flout flow flub fluoresce flush
+fluster flutter fly focus fold follow forbid force forecast foreclose forego foreknow foresee foreshadow foreshorten
+forestall forewarn forfeit forge forget forgive forgo format formulate forsake forswear forthcome fortify forward foster
+foul found fractionate fracture frame fraternize free freeze frequent freshen fret frighten frizzle frogmarch frolic
+frost frown frustrate fry fulfil fulfill fullback fulminate fumble fume fundraise funnel furl furlough furnish furrow
+further fuse fuss gabble gad gain gallop gamble gape garland garner garrison gash gasp gather gauge gawk gaze gear
+generalize generate gentle germinate gesticulate get geyser giggle gild gird give glance glare glaze gleam glean glide
+glimpse glint glisten glitter gloat glom glorify glow glower glue glut glycerolize gnash gnaw go goad gobble goof gore
+gorge gouge govern grab graduate grant grapple grasp gratify graze greet grieve grill grimace grin grind grip groan
+groom grope groundbreak grovel grow growl gruel grumble grunt guarantee guard guess guide gull gulp gush guzzle gyrate
+hack haggle hail halt hammer hamper handicap handle hang hanker happen harangue harass harbor harden harness harp harrow
+harry harshen harvest hasten hatch hate haul haunt have hawk heal hear heartwarm heave hedge heed heft heighten heist
+help herald hesitate hibachi hibernate hide highlight hijack hike hinder hint hire hiss hit hitch hobble hock hog hoist
+hold holler homogenize hone honeymoon honor honour hook hoot hop hope horrify hover huckster huddle hug hulk hum
+humanize humble humiliate hunker hunt hurdle hurl hurry hurt hurtle hush hustle hypnotize hypothesize identify idle
+idolize ignite ignore illuminate illumine illustrate imagine imbed imbibe imbue imitate immerse impair impale impart
+impede impel imperil impersonate impinge implant implement implode implore imply import impose impoverish imprecate
+impress imprint imprison improve improvise impute inaugurate incapacitate incarnate incise incite incline inclose
+include incorporate increase incubate inculcate incur indebt index indicate indict indoctrinate indorse induce induct
+indulge infect infer infest infiltrate inflame inflate inflect inflict influence inform infuriate infuse ingest inhabit
+inherit inhibit initiate inject injure inlay innovate inquire inscribe insert insist inspect inspire instal install
+instigate instil institute institutionalize instruct insulate insult insure integrate intend intensify inter interact
+intercede intercept interconnect interfere interject interlace interlock intern internalize interpenetrate interpose
+interpret interrupt intersect intertwine intervene interview interweave intimate intimidate intone intoxicate intrigue
+introduce intrude intrust inundate inure invade invalidate inveigh invent invert invest investigate invigorate invite
+invoke involve iodinate irk irrigate irritate isolate issue italicize itch itemize jab jabber jag jam jangle jar jeer
+jeopardize jerk jest jig jilt jimmy jingle jive jockey jog joggle join jolt jostle judge juggle jump junk justify
+juxtapose keep keynote kick kidnap kill kiss knead kneel knit knock know label lace lacerate lack lag lam lament
+laminate lampoon languish lapse lash last latch laugh launch launder lavish lay laze lead leak lean leap learn lease
+leave lecture leer legislate legitimize lend lengthen lessen let levy liberalize liberate lick lie lifesave lift lighten
+like limit limp linger link lionize liquefy liquidate list listen live liven load loathe lob locate lock lodge loiter
+long look loom loop loose loosen lope lose lounge love lower lug lull lunge lurch lure lurk lyophilize madden madrigal
+magnetize magnify mail maim maintain major make malinger maltreat manage mandate maneuver manifest manipulate
+manufacture map mar march marinate mark maroon marry marshal marvel mash mask masquerade massacre massage mastermind
+match mate materialize matriculate mature maximize mean meander measure meddle mediate meditate meet melt memorize mend
+mention merge merit mesh mesmerize metabolize metamorphose mew migrate militate mill mimic mimick mince mingle minimize
+minus miscalculate miscarry misconstrue misfire misgauge misinterpret misjudge mislay mislead mismanage misname
+misperceive misplace misquote misread misrepresent miss mistrust misunderstand misuse miter mitigate mix moan mobilize
+mock moderate modernize modify moisten mold molest mollify monitor monopolize moo mop mortar motivate mottle mould mount
+mourn move mow muck muffle mull multiply mumble murmur muse muster mutilate mutter mystify nab nag nail name narcotize
+narrate narrow nasale nationalize naturalize navigate near necessitate need neglect negotiate nestle neutralize nickname
+nip nod nominate notarize notch note notice notify nourish nucleate nudge nurse nurture nuzzle obey oblige obliterate
+obscure observe obsess obstruct obtain occlude occupy occur offend offer officiate offsaddle offset ogle omit open
+operate opine oppose oppress opt ordain order organise organize orient originate ornament ossify ostracize oust outclass
+outdistance outdo outdraw outface outfight outgeneral outgo outgrow outlaw outline outlive outly outmaneuver outmode
+outnumber outpace outplay outrage outrun outsmart outstand outstrip outweigh overarch overburden overcome overdrive
+overeat overemphasize overestimate overexpose overfeed overfill overflow overhaul overhear overheat overindulge overlap
+overlay overload overlook overpower overproduce overreach override overrun oversee overshadow overshoot overstep
+overstrain overtake overthrow overturn overuse overwhelm overwork ovulate owe own oxidise pace pacify pack pad paddle
+padlock paint pale pall pamper panel pant pantomime parade parallel paralyse paralyze paraphrase parcel parch pardon
+pare park parlay parody parrot parry partake participate pass paste pat patronize pause pave paw pay peacekeep peck
+peddle peel peep peer pelt penalize pend penetrate pepper perceive perch perfect perform perish permeate permit
+perpetrate perpetuate perplex persecute persevere persist personalize personify persuade pertain perturb peruse pervade
+pester pet petrify philosophize phone photograph pick picket pierce pile pilfer pillory pin pinch ping pinpoint pioneer
+piss pitch pivot place plague plan plat play plead please pledge plod plow pluck plumb plummet plunder plunge plunk ply
+poach poise poison poke polarize polish pollute pommel ponder pooch pop populate portend portray pose possess post
+postpone postulate pounce pour practice practise praise prance prattle pray preach prearrange precede precipitate
+preclude precondition predetermine predict predominate preempt preface prefer preisolate preoccupy prepare presage
+prescribe present preserve preside press presume presuppose pretend prevail prevent prick prime print prise probe
+proceed proclaim procrastinate procure prod produce profess proffer profit prohibit project prolong promise promote
+prompt promulgate pronounce prop propel prophesy propose proscribe prosecute prosper prostrate protect protest protrude
+prove provide provoke prowl pry publicize publish pucker puff pull pulsate pulse pulverize pummel pump punch punctuate
+puncture punish punt pupate purchase purge purify purl purloin purport pursuant pursue push put putt puzzle pyramid
+quadruple quail quake qualify quarrel quash quell quench query quicken quickstep quiet quip quirk quit quiver quote race
+rack radiate raid raise rake rally ram ramble range ransack rap rape ratify rationalize rattle rave ravish reach react
+reactivate read readapt readjust ready reaffirm realign realise realize reap reappear rearrange reassail reassemble
+reassert reassign reassure reawaken rebel reboot rebound rebuff rebuild rebuke rebut recalculate recall recapitulate
+recapture recede receive recess recite reckon reclaim reclassify recognize recoil recollect recommend reconcile
+recondition reconnoiter reconsider reconstruct reconvene reconvert recopy record recount recoup recover recreate recruit
+recur recycle redact redden redecorate rededicate redeem redefine redirect rediscover redistribute redouble redress
+reduce reecho reek reel reelect reenact reenforce reestablish reevaluate reexamine refashion refer refill refinance
+refine reflect refocus refract refresh refuel refurbish refuse refute regain regale regard register regret regroup
+regulate rehabilitate rehash rehearse reheat reign reimburse reinforce reinstall reinstate reinterpret reissue reiterate
+reject rejoice rejoin rejuvenate relace relate relax relay relearn release relegate relent relieve relinquish relish
+relive reload rely relyric remain remake remand remark remarry remedy remember remind reminisce remit remodel
+remonstrate remount remove rename rend render renew renounce rent reopen reorder reorganize repair repay repeal repeat
+repel repent rephrase replace replant replenish reply report represent repress reprimand reprint reprobate reproduce
+repudiate repulse repute request require requisition reread rerun reschedule rescind rescue reseal resemble resent
+reserve reset resettle reshape reside resift resign resist resmudge resolve resort resound respect respond rest restate
+restock restore restrain restrict restructrue restructure result resume resurface resurrect resuspend retail retain
+retaliate retard retch rethink retie retire retort retrace retract retranslate retreat retrieve retrofit return reunite
+reup reuse rev revamp reveal revel reverberate revere reverence reverse revert review revile revise revisit revitalise
+revitalize revive revoke revolutionize revolve rewrite rhyme ricochet rid riddle ride ridicule riffle rig rim ring rinse
+rip ripen ripple rise risk ritualize rival rive rivet riveting roam roar roast rob roleplay roll romanticize romp roost
+rot rotate rough roughen rouse rout rove rub ruffle ruin rumble rummage run rupture rush rust rustle sack sacrifice
+sadden safeguard sag sail salivate salute salvage sanction sap sashay satiate satisfy saturate saute save savor savvy
+saw say scab scamper scan scandalize scare scarify scatter scavenge schedule scoff scold scoot scorch score scour scout
+scowl scramble scrap scrape scratch scrawl scream screech scribble scribe scrimmage scrounge scrub scrutinize scud scuff
+sculpt scurry scuttle seal sear search seat secede seclude secrete secularize secure see seek seem seep segregate seize
+select sell send sensitize sentimentalize separate sequester serenade serve set settle sever sew shake shamble share
+sharpen shatter shave shed sheer shelve shepherd shield shift shimmy shine shirk shiver shock shoot shop shorten shout
+shove shovel show shower shriek shrill shrink shrivel shroud shrug shudder shuffle shun shut shuttle shy sicken sidestep
+sidle sift sigh sign signify simmer simplify simulate sing singe single singsong sink sip sire sit situate sizzle skate
+skateboard skedaddle skid skim skip skirt skulk skylark skyrocket slacken slam slant slap slash slate slaughter slaver
+slay sleep slice slide slime sling slink slip slop slow slug sluice slumber slump slurp smack smart smash smell smile
+smirk smite smolder smooth smother smuggle snag snap snare snarl snatch sneak sneer snicker sniff snigger snoop snore
+snort snowball snowboard snub snuggle soak soar sob sober socialize sock soften solace solder solicit solve sooth soothe
+sorb sound sour souse sow span spang spare spark sparkle spatter spawn speak spear spearhead specialize specify
+speculate spell spellbind spend spice spill spin spit splash splay splice splinter split spoil sponge sponsor spoof spot
+spotlight spout sprain sprawl spray spread spring sprinkle sprint sprout spur spurn sputter spy squall squander squash
+squat squawk squeak squeal squeeze squelch squint squirm squirt squish stab stabilize stack stagger stain stake stalk
+stammer stamp stampede stand standardize stare start startle starve stave stay steady steal steam steep steer stem step
+sterilize stick stiffen stifle still stimulate sting stink stipulate stir stitch stoke stomp stoop stop store
+storytelling stow straddle strafe straggle straighten strain strand strangle strap stratify stray streak strengthen
+stretch strew strike strip strive stroke stroll strop struggle strum strut stud study stuff stumble stun stunt stutter
+sub subcontract subdue subjugate sublimate sublime submerge submit subpoena subscribe subside subsidize subsist
+substantiate substitute subtend subtitle subtract subvert succeed succumb suck sue suffer suffice suffocate suffuse
+suggest suit sulphur summarise summarize summate summon sunder superimpose superintend supersede supervise supplant
+supplement supplicate supply support suppose suppress surfeit surge surmise surmount surpass surprise surrender surround
+survey survive suspect suspend suss sustain swab swagger swallow swamp swan swap swarm swathe sway swear sweep sweeten
+swell swerve swim swindle swing swipe swirl swish switch swivel swoon swoop symbolize sympathize synchronize synthesise
+synthesize systematize tabulate tack tackle tag tailor take talk tame tamper tantalize tap taper tarnish tarry taste tat
+taunt teach tear tease teem teeter telegraph telephone telescope televise tell tempt tend tender terminate terrify
+terrorize test testify tether thank thaw theorize thicken thin think thrash thread threaten thresh thrive throb throttle
+throw thrust thud thump thwart tick tie tighten tilt tingle tinker tinkle tint tiptoe tire titter toast toil tolerate
+toll topple torture toss total totter touch toughen tour trace traffick trail train tramp trample transact transcend
+transcribe transfer transfix transform transgress translate transmit transmute transpirate transpire transplant
+transport transpose trap travel traverse tread treat tremble trespass trickle trifle trigger trim triple trot trudge
+trumpet trundle trust try tuck tug tumble tunnel turn tutor tweeze twiddle twig twine twinkle twirl twist twitch typify
+unclasp uncork uncover uncurl undercut underestimate undergo underlie underline undermine underpin underrate underscore
+understand understate undertake undervalue underwhelm underwrite undo undress undulate unearth unfasten unfold unfounded
+unhitch unify unite universalize unlace unlash unleash unload unlock unmask unnerve unpack unplug unravel unscramble
+unscrew unsettle unsheathe unsolder unteach unthaw untie unveil unwind unwire up update upgrade uphold upholster uplift
+upraise uproot upset urbanize urge use usher usurp utilize utter vacate validate vanish vanquish vary veer veil venerate
+vent ventilate venture verify vest veto vex vibrate victimize vie vindicate violate visit visualize vivify vocalize
+volunteer vomit vote vouch vouchsafe vow wad wade waft wag waggle wail wait waive wake walk wallop wallow wander wane
+wangle want warble warm warn warp warrant wash waste watch wave waver waylay weaken wean wear weary weatherstrip weave
+wed wedge weep weigh welcome weld wend wet whack wheedle wheel wheeze whet whimper whine whinny whip whir whirl whisk
+whisper whistle whiten whiz whoop widen wield wiggle wilt win wince wink winnow wipe wisecrack wish withdraw wither
+withhold withstand witness wobble wonder woo woolgather work worry worsen worship wrack wrangle wrap wreak wreathe wreck
+wrench wrestle wriggle wring wrinkle write writhe yammer yank yap yawn yearn yell yelp yield zigzag zip zonk
+zoom`
+/** Nouns that are verbs now and then ("to power a hall"). */
+export const SOMETIMES_VERBS = `account adventure age air alarm amount anger angle appeal apprentice arm array award awe back bag balance ball band bank
+bargain barge bark barricade battle bay beam beard belt bench best bias bill blanket bloat block board boat bomb bond
+book box brake brand breakfast bridge brook budget bulk bull bully bum bunch bundle cable cage camp cane cap career cart
+case cash cement center chamber champion chance channel charcoal charm cheer chin chorus circle clash class climax clock
+cloud club coach coast coat code coin collar color combat comfort commission commune complement condition conflict
+conjugate contact content contest contrast copy core corner costume couch couple court craft cramp credit crop crowd
+cube cup curb curve cycle date dawn debate despair detail diagram din disk distress doctor dog dose dot drug drum dust
+edge effect elbow engineer essay evidence exit experience experiment eye face factor farm fashion father fault feather
+feature fence ferment field figure film finger fish flag flavor flock flower flurry foam foil fool foot foreboding fork
+form fragment front fuel function fund gag garage garden gas general gesture ghost gift glory grace grade graph grass
+grate grease ground group hand harm hat hazard head headline heap heat herd house howl humor hunch inch interest iron
+jacket jail jaw jet joke jot journey jumble key kid knot labor land lap layer league letter level license light line
+litter loaf loan lobby log loot lumber lump lunch man market mass master matter menace merchandise message meter milk
+mind mine minister mirror mist mistake model mother motion motor mouth muddle murder needle nest net network nose number
+object occasion officer oil orbit output package page pain pair palm pan panic part partner party past patch patent
+patrol pattern peak pen people petition phrase picnic picture piece pilot pipe pit pity plane plank plant plaster plot
+plug pocket point pole police poll pool pore position pot potter pound power pressure prey price pride prize process
+program progress proposition provision puke purse quack question radio rage rail rain rank rate rear reason reform
+refrain refund regiment rein repose reproach research revenge reward rifle robe rock roof room root round row rule rumor
+saddle salt sample sand scale scheme school scorn screen sculpture seed sense sentence sequence service shade shadow
+shame shape shear shell shelter ship shirt shoulder shred shunt sight signal silence silhouette sin sketch skirmish slit
+slope slot smoke snake snow soil sort space spade speed spiral sport square stable staff stage stall star state station
+steel stereotype stock stone storm stream stress string structure stump style subject subordinate sugar sun surf surface
+sweat tan target tax taxi term thrill throng thumb thunder time tip title tool top torment tower track trade treasure
+trick trip triumph trouble truck tune type vacation vacuum value vein view voice wage water wax weather weight well will
+wind wing winter wire word wound wrong yellow`
 /** Words that are sometimes names and sometimes not: never changed silently, always marked. */
 export const DOUBTFUL_NOUNS = `abbey al amber amine an anchorage angel april aria art ash august autumn baker bank banks banner barb barber basil bates
 bath bay beau beck bell bend bill billy birch bishop black blaze bloom blossom bo boardwalk bob bond boon booth branch
