@@ -237,3 +237,34 @@ describe('a note of the writer’s own words', () => {
     ['empty words are no note', 'apa-7', { items: [{ id: 'own-a' }], words: { after: '  ' } }, ['(Tremayne, 2018)', [], [undefined, undefined]]],
   ])('%s', (_, id, citation, expected) => expect(shown(id, citation)).toEqual(expected))
 })
+
+describe('a copy editor’s small things', () => {
+  const dated: Fields = { author: people('Moss, Ada'), issued: readDate('14 March 2021'), title: 'Working the tide', publisher: 'Saltmarsh Press' }
+  it.each<[string, Source['kind'], Fields, string]>([
+    // Of a book the year alone (Chicago 18, 14.30; MLA Handbook 9, 5.73), of an entry in a reference work the day.
+    ['chicago-18-notes', 'book', {}, 'Moss, Ada. *Working the Tide*. Saltmarsh Press, 2021.'],
+    ['chicago-18-author-date', 'book', {}, 'Moss, Ada. 2021. *Working the Tide*. Saltmarsh Press.'],
+    ['mla-9', 'book', {}, 'Moss, Ada. *Working the Tide*. Saltmarsh Press, 2021.'],
+    ['vancouver', 'book', {}, 'Moss A. Working the tide. Saltmarsh Press; 2021.'],
+    ['ama-11', 'film', { author: undefined }, '*Working the Tide*. Film. Saltmarsh Press; 2021.'],
+    ['acs', 'chapter', { container: 'Shore' }, 'Moss, A. Working the Tide. In *Shore*; Saltmarsh Press, 2021.'],
+    ['acs', 'encyclopedia-entry', { container: 'Shore' }, 'Moss, A. Working the Tide. In *Shore*; Saltmarsh Press, March 14, 2021.'],
+    // No stop after an address (APA 7, 9.35).
+    ['apa-7', 'book', { originalDate: readDate('1890'), doi: '10.5555/tide' }, 'Moss, A. (2021). *Working the tide*. Saltmarsh Press. https://doi.org/10.5555/tide (Original work published 1890)'],
+    ['apa-7', 'book', { originalDate: readDate('1890') }, 'Moss, A. (2021). *Working the tide*. Saltmarsh Press. (Original work published 1890)'],
+    // An article before a description, none before a place.
+    ['acs', 'talk', { publisher: 'University of Northmere' }, 'Moss, A. Working the Tide. Lecture presented at the University of Northmere, March 14, 2021.'],
+    ['acs', 'talk', { publisher: 'Leedside University' }, 'Moss, A. Working the Tide. Lecture presented at Leedside University, March 14, 2021.'],
+    ['ieee', 'talk', { publisher: 'Royal Society of Tides' }, 'A. Moss, “Working the tide,” lecture presented at the Royal Society of Tides, Mar. 14, 2021.'],
+    // A foreword that does not say what it is.
+    ['chicago-18-notes', 'foreword', { title: undefined, container: 'Shore' }, 'Moss, Ada. In *Shore*. Saltmarsh Press, 2021.'],
+    ['chicago-18-notes', 'foreword', { title: undefined, container: 'Shore', genre: 'Foreword' }, 'Moss, Ada. Foreword to *Shore*. Saltmarsh Press, 2021.'],
+  ])('%s, %s %j', (id, kind, more, expected) => {
+    const { reference } = composeAlone(style(id), make(kind, { ...dated, ...more }))
+    expect(toMarkup(reference!)).toBe(expected)
+  })
+  it('a username is not raised at the head of a note', () => {
+    const { note } = composeAlone(style('chicago-18-notes'), make('social-post', { ...dated, author: [{ literal: '@millwatch' }], container: 'Harbour' }))
+    expect(plain(note!)).toMatch(/^@millwatch, /u)
+  })
+})
