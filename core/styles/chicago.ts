@@ -101,7 +101,7 @@ const QUOTED_SHORT = '{lead:short,bare}{&, }"{short}"{&, }{locator}'
 function layouts(old: boolean): Record<string, Layout> {
   const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, {issue.labelled}>]|<volume? {volume}>[, {issue.labelled}]<inpress?|[ ({date:issue})]>>'
   const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
-  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, {issue.labelled}][ ({date:issue})]<locator?<article?: {article}, {locator}|: {locator}>|[: <{pages}|{article}>]>>'
+  const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, {issue.labelled}][ ({date:issue})]<locator?<article?: {article}, {locator}|container?: {locator}|volume?: {locator}|dated?: {locator}|, {locator}>|[: <{pages}|{article}>]>>'
   const bookNote = '{lead:note}{&, }*{title}*{&, }{note.makers}{&, }{edition}[<volume&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
   const inBook = 'in *{container}*{&, }{inside.makers}{&, }{edition}[, vol. {volume}]<%chapterPages?[, {pages}]>[. {@imprint}]'
   const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in *{container}*{&, }{note.inside.makers}{&, }{edition}[, vol. {volume}]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
