@@ -19,8 +19,18 @@ const cslDate = z.looseObject({
   'date-parts': z.array(z.array(cslText)).optional(), 'season': cslText.optional(), 'circa': cslText.optional(),
   'literal': z.string().optional(), 'raw': z.string().optional(),
 })
-const shape = Object.fromEntries(FIELD_NAMES.map(name => [FIELDS[name].csl,
-  (FIELDS[name].type === 'names' ? z.array(cslName) : FIELDS[name].type === 'date' ? cslDate : cslText).nullish()]))
+/** Other properties that say the same where the first is wanting, as the schema has or has had them. */
+const ALIASES: Partial<Record<FieldName, readonly string[]>> = {
+  author: ['original-author'], editor: ['editor-translator', 'editorial-director'], translator: ['editor-translator'],
+  producer: ['executive-producer', 'series-creator'], contributor: ['chair', 'curator', 'organizer'],
+  issued: ['available-date'], event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'],
+  volume: ['part-number'], volumeTitle: ['part-title'], issue: ['supplement-number'], pages: ['page-first'],
+  container: ['archive_collection'], archiveLocation: ['call-number'],
+}
+const propertiesOf = (name: FieldName): readonly string[] => [FIELDS[name].csl, ...(ALIASES[name] ?? [])]
+
+const shape = Object.fromEntries(FIELD_NAMES.flatMap(name => propertiesOf(name).map(property => [property,
+  (FIELDS[name].type === 'names' ? z.array(cslName) : FIELDS[name].type === 'date' ? cslDate : cslText).nullish()])))
 
 /** A CSL-JSON item; properties it does not name pass through. */
 export const cslItemSchema = z.looseObject({
@@ -49,11 +59,12 @@ export function kindOfCsl(item: Record<string, unknown>): KindId {
 export function fromCsl(item: CslItem): Source {
   const fields: Record<string, unknown> = {}
   for (const property of Object.keys(item)) {
-    const name = FIELD_OF.get(property)
-    // A field may be spelt in several ways: the schema's own comes first, whatever their order.
-    if (name === undefined || fields[name] !== undefined) continue
-    const value = readProperty(name, item)
-    if (value !== undefined) fields[name] = value
+    for (const name of fieldsOfCsl(property)) {
+      // A field may be spelt in several ways: the schema's own comes first, whatever their order.
+      if (fields[name] !== undefined) continue
+      const value = readProperty(name, item)
+      if (value !== undefined) fields[name] = value
+    }
   }
   return { id: String(item.id), kind: kindOfCsl(item), fields: fields as Fields, origin: item }
 }
@@ -61,13 +72,13 @@ export function fromCsl(item: CslItem): Source {
 export function toCsl(source: Source): CslItem {
   const origin = (source.origin ?? {}) as Partial<CslItem>
   const item: CslItem = { ...origin, id: origin.id !== undefined && String(origin.id) === source.id ? origin.id : source.id, type: '' }
+  const told = (name: FieldName) => JSON.stringify(readProperty(name, item)) === JSON.stringify(source.fields[name])
+  // What no longer says what the source does goes in all its spellings; then every field that is not said is written.
+  for (const property of FIELD_NAMES.filter(name => !told(name)).flatMap(propertiesOf)) Reflect.deleteProperty(item, property)
   for (const name of FIELD_NAMES) {
-    const property = FIELDS[name].csl
-    const value = source.fields[name]
-    if (JSON.stringify(readProperty(name, origin)) === JSON.stringify(value)) continue
-    const written = writeProperty(value as string | Name[] | SourceDate | undefined)
-    if (written === undefined) Reflect.deleteProperty(item, property)
-    else item[property] = written
+    if (told(name)) continue
+    const written = writeProperty(source.fields[name] as string | Name[] | SourceDate | undefined)
+    if (written !== undefined) item[FIELDS[name].csl] = written
   }
   item.type = origin.type && kindOfCsl(origin) === source.kind ? origin.type : kindOf(source.kind).csl
   // Two kinds may share one type: what tells them apart travels in `custom`, the schema's place for that.
@@ -75,14 +86,14 @@ export function toCsl(source: Source): CslItem {
   return item
 }
 
-/** Other spellings of a property that the schema has had. */
-const ALIASES: Partial<Record<FieldName, string[]>> = { event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'], producer: ['executive-producer', 'series-creator'] }
-
-/** The field that a property is read into. */
-const FIELD_OF = new Map<string, FieldName>(FIELD_NAMES.flatMap(name => [FIELDS[name].csl, ...(ALIASES[name] ?? [])].map(property => [property, name] as const)))
+/** The fields that a property is read into: more than one where it names two roles at once. */
+const FIELDS_OF = new Map<string, FieldName[]>()
+for (const name of FIELD_NAMES) for (const property of propertiesOf(name)) FIELDS_OF.set(property, [...(FIELDS_OF.get(property) ?? []), name])
+/** The fields that a CSL-JSON property is read into, none where it is only kept. */
+export const fieldsOfCsl = (property: string): readonly FieldName[] => FIELDS_OF.get(property) ?? []
 
 function readProperty(name: FieldName, item: Record<string, unknown>): string | Name[] | SourceDate | undefined {
-  const property = [FIELDS[name].csl, ...(ALIASES[name] ?? [])].find(p => item[p] !== undefined && item[p] !== null)
+  const property = propertiesOf(name).find(p => item[p] !== undefined && item[p] !== null)
   if (!property) return undefined
   const value = item[property]
   switch (FIELDS[name].type) {
@@ -91,8 +102,16 @@ function readProperty(name: FieldName, item: Record<string, unknown>): string | 
       return names.length ? names : undefined
     }
     case 'date': return readCslDate(value)
-    default: return typeof value === 'object' ? undefined : String(value)
+    default: return typeof value === 'object' ? undefined : name === 'issue' ? issueOf(item, String(value)) : String(value)
   }
+}
+
+/** A supplement stands with the issue it belongs to, or is the issue: "4 Suppl 1", "Suppl 1". */
+function issueOf(item: Record<string, unknown>, said: string): string {
+  const supplement = item['supplement-number']
+  if (supplement === undefined || typeof supplement === 'object') return said
+  const words = /\p{L}/u.test(String(supplement)) ? String(supplement) : `Suppl ${String(supplement)}`
+  return item.issue === undefined ? words : `${said} ${words}`
 }
 
 function readCslName(value: unknown): Name {

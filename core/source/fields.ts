@@ -27,6 +27,7 @@ export const FIELDS = {
   host: f('Host', 'who', 'names', 'host', 'on the show’s page', ['host']),
   performer: f('Performer', 'who', 'names', 'performer', 'in the credits', ['performer']),
   composer: f('Composer', 'who', 'names', 'composer', 'in the credits', ['composer']),
+  compiler: f('Compiler', 'who', 'names', 'compiler', 'after “compiled by”', ['compiler']),
   illustrator: f('Illustrator', 'who', 'names', 'illustrator', 'after “illustrated by”', ['illustrator']),
   interviewer: f('Interviewer', 'who', 'names', 'interviewer', 'who asks the questions', ['interviewer']),
   recipient: f('Sent to', 'who', 'names', 'recipient', 'whom it was sent to', ['recipient']),

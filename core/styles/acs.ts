@@ -8,7 +8,7 @@ const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, s
 const guide = (section: string) => `ACS Guide, ${section}`
 
 /** A part of a book: of an entry in a reference work, often online, the whole date is given. */
-const INSIDE = { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' }
+const INSIDE = { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[; *{volumeTitle}*][, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' }
 
 export const acs: Style = {
   id: 'acs', name: 'ACS', edition: '2020', short: 'ACS', manual: 'ACS Guide to Scholarly Communication (2020)',
@@ -24,7 +24,7 @@ export const acs: Style = {
   makers: { makers: { form: 'inside', pattern: '{names}, {label}', between: '; ' }, inside: { form: 'inside', pattern: '{names}, {label}', between: '; ' } },
   roleJoins: ROLE_JOINS, leadLabel: ', {label}',
   roles: {
-    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Translator', 'Translators'] }, illustrator: { label: ['Illustrator', 'Illustrators'] },
+    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Translator', 'Translators'] }, compiler: { label: ['Compiler', 'Compilers'] }, illustrator: { label: ['Illustrator', 'Illustrators'] },
     director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, host: { label: ['Host', 'Hosts'] },
     scriptWriter: { label: ['Writer', 'Writers'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
   },
@@ -63,7 +63,7 @@ export const acs: Style = {
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}{@numbers}|[, {date}][, {pp}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[, {date}][, {pp}]' },
     'review': { what: '{title}{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{@when}{@numbers}' },
-    'book': { yearOnly: true, entry: '<author?{lead}{&. }*{title}*|*{title}*>[, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
+    'book': { yearOnly: true, entry: '<author?{lead}{&. }*{title}*|*{title}*>[; *{volumeTitle}*][, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
     'chapter': { ...INSIDE, yearOnly: true },
     'encyclopedia-entry': INSIDE,
     'web-page': { entry: '{lead}{&. }<@site?{title}. *{@site}*[, {date}]|*{title}*[, {date}]>[. {@link}]', parts: { site: '{container}' } },

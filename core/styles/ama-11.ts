@@ -8,7 +8,7 @@ const HEADLINE = { style: 'headline', prepositions: 3 } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
 
 /** A part of a book: of an entry in a reference work, often online, the whole date is given. */
-const INSIDE = { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}[:{pages}]' }
+const INSIDE = { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&: }[*{volumeTitle}*]{&. }{edition}{&. }{@imprint}[:{pages}]' }
 
 export const ama11: Style = {
   id: 'ama-11', name: 'AMA', edition: '11th edition', short: 'AMA 11', manual: 'AMA Manual of Style, 11th ed. (2020)',
@@ -23,7 +23,7 @@ export const ama11: Style = {
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '; ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
   roleJoins: { ...ROLE_JOINS, lead: '; ' }, leadLabel: ', {label}',
   roles: {
-    editor: { label: ['ed', 'eds'] }, translator: { label: ['trans', 'trans'] }, illustrator: { label: ['illus', 'illus'] },
+    editor: { label: ['ed', 'eds'] }, translator: { label: ['trans', 'trans'] }, compiler: { label: ['compiler', 'compilers'] }, illustrator: { label: ['illus', 'illus'] },
     director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
     scriptWriter: { label: ['writer', 'writers'] }, interviewer: { label: ['interviewer', 'interviewers'] },
   },
@@ -60,7 +60,7 @@ export const ama11: Style = {
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}|[. {date}][:{pages}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[. {date}][:{pages}]' },
     'review': { what: '{title}{&. }[Review of: [{reviewedAuthor:inline}. ]*{reviewedTitle}*]', inside: '*{container}*{@when}' },
-    'book': { yearOnly: true, what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&. }{edition}{&. }{@imprint}' },
+    'book': { yearOnly: true, what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&: }[*{volumeTitle}*]{&. }{edition}{&. }{@imprint}' },
     'chapter': { ...INSIDE, yearOnly: true },
     'encyclopedia-entry': INSIDE,
     'web-page': { what: '{title}', inside: '{container}{&. }{date}' },

@@ -28,7 +28,7 @@ export const apa7: Style = {
   },
   roleJoins: ROLE_JOINS, leadLabel: ' ({label})',
   roles: {
-    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Trans.', 'Trans.'] }, illustrator: { label: ['Illus.', 'Illus.'] },
+    editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Trans.', 'Trans.'] }, compiler: { label: ['Comp.', 'Comps.'] }, illustrator: { label: ['Illus.', 'Illus.'] },
     director: { label: ['Director', 'Directors'] }, producer: { label: ['Executive Producer', 'Executive Producers'] },
     scriptWriter: { label: ['Writer', 'Writers'] }, host: { label: ['Host', 'Hosts'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
     composer: { label: ['Composer', 'Composers'] },
@@ -82,8 +82,10 @@ export const apa7: Style = {
   parts: {
     link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|{url}>',
     reprint: '(Original work published {first})',
-    extra: '[ ({makers}{&; }[{edition}{&, }[Vol. {volume}]])]',
-    reference: '[{edition}{&, }[Vol. {volume}]{&, }{pp}]',
+    // A volume with a title of its own is part of the title (APA 7, 10.2, example 30).
+    of: '<volumeTitle?: [Vol. {volume}. ]{volumeTitle}>',
+    extra: '[ ({makers}{&; }[{edition}{&, }[<volume&!volumeTitle?Vol. {volume}>]])]',
+    reference: '[{edition}{&, }[<volume&!volumeTitle?Vol. {volume}>]{&, }{pp}]',
     bracket: '[ ⟦{description}⟧]',
   },
   kinds: {
@@ -91,11 +93,11 @@ export const apa7: Style = {
     'magazine-article': { what: '{title}[ ⟦{description}⟧]', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, {pages}]' },
     'newspaper-article': { what: '{title}[ ⟦{description}⟧]', inside: '*{container}*[, {pages}]' },
     'review': { what: '{title}{& }[⟦Review of the <reviewedGenre?{reviewedGenre}|book> *{reviewedTitle}*[, by {reviewedAuthor:inline}]⟧]', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|Article {article}>]' },
-    'book': { yearOnly: true, what: '*{title}*{@extra}', inside: '{publisher}' },
+    'book': { yearOnly: true, what: '*{title}{@of}*{@extra}', inside: '{publisher}' },
     'brochure': { what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
-    'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{publisher}' },
+    'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{publisher}' },
     'foreword': { yearOnly: true, what: '<title?{title}[ ⟦{description}⟧]|{description}>', inside: 'In <containerAuthor?{containerAuthor:inline}, |[{inside.makers}, ]>*{container}*[ ({@reference})]{&. }{publisher}' },
-    'encyclopedia-entry': { what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]{&. }{publisher}' },
+    'encyclopedia-entry': { what: '{title}', inside: 'In [{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{publisher}' },
     'web-page': { what: '*{title}*', inside: '{container}' },
     'blog-post': { what: '{title}', inside: '*{container}*' },
     'social-post': { what: '*{title}*{@bracket}', inside: '{container}' },

@@ -38,12 +38,12 @@ export function chicago({ edition, authorDate }: Variant): Style {
     roleJoins: ROLE_JOINS, countries: PATENT_OFFICES, leadLabel: ', {label}',
     roles: {
       editor: { label: ['ed.', 'eds.'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' },
-      illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, director: { label: ['dir.', 'dirs.'], verb: 'directed by' },
+      compiler: { label: ['comp.', 'comps.'], verb: 'compiled by' }, illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, director: { label: ['dir.', 'dirs.'], verb: 'directed by' },
       producer: { label: ['prod.', 'prods.'], verb: 'produced by' }, scriptWriter: { label: ['writer', 'writers'], verb: 'written by' },
       performer: { verb: 'performed by' }, interviewer: { verb: 'interview by' }, host: { label: ['host', 'hosts'] },
     },
     // A note shortens "edited by" and its like (Chicago 18, 14.4).
-    roleSets: { note: { editor: { verb: 'ed.' }, translator: { verb: 'trans.' }, illustrator: { verb: 'illus.' } } },
+    roleSets: { note: { editor: { verb: 'ed.' }, translator: { verb: 'trans.' }, compiler: { verb: 'comp.' }, illustrator: { verb: 'illus.' } } },
     kindRoles: { ...(old ? {} : { 'podcast-episode': { author: { label: ['host', 'hosts'] as const } } }), 'podcast': { author: { label: ['host', 'hosts'] } } },
     dates: {
       months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–',
@@ -102,9 +102,9 @@ function layouts(old: boolean): Record<string, Layout> {
   const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, {issue.labelled}>]|<volume? {volume}>[, {issue.labelled}]<inpress?|[ ({date:issue})]>>'
   const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
   const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, {issue.labelled}][ ({date:issue})]<locator?<article?: {article}, {locator}|container?: {locator}|volume?: {locator}|dated?: {locator}|, {locator}>|[: <{pages}|{article}>]>>'
-  const bookNote = '{lead:note}{&, }*{title}*{&, }{note.makers}{&, }{edition}[<volume&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
-  const inBook = 'in *{container}*{&, }{inside.makers}{&, }{edition}[, vol. {volume}]<%chapterPages?[, {pages}]>[. {@imprint}]'
-  const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in *{container}*{&, }{note.inside.makers}{&, }{edition}[, vol. {volume}]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
+  const bookNote = '{lead:note}{&, }<volumeTitle?*{volumeTitle}*{&, }[vol. {volume} of ]*{title}*|*{title}*>{&, }{note.makers}{&, }{edition}[<volume&!volumeTitle&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
+  const inBook = 'in <volumeTitle?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]<%chapterPages?[, {pages}]>[. {@imprint}]'
+  const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in <volumeTitle?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{note.inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
   const news = '{container:nothe}'
   const paper = old ? news : '{container}'
   return {
@@ -118,7 +118,7 @@ function layouts(old: boolean): Record<string, Layout> {
       what: '["{title}"]{&. }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: journal, short: '{lead:short,bare}{&, }<title?"{short}"|review of *{reviewedTitle}*>{&, }{locator}',
       note: `{lead:note}{&, }["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:note}]>]{&, }${journalNote}{&, }{@link}`,
     },
-    'book': { yearOnly: true, what: '*{title}*<!%ad?[. {first}]>', inside: '{makers}{&. }{edition}{&. }<numberOfVolumes?{numberOfVolumes} vols.|[vol. {volume}]>{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
+    'book': { yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*><!%ad?[. {first}]>', inside: '<volumeTitle?[vol. {volume} of ]*{title}*>{&. }{makers}{&. }{edition}{&. }<numberOfVolumes?{numberOfVolumes} vols.|volume&!volumeTitle?vol. {volume}>{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
     'chapter': { yearOnly: true, what: '"{title}"{&. }{part.makers}', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
     'foreword': { yearOnly: true, what: '<title?"{title}"|genre?{description} to *{container}*>', inside: '[<title?in *{container}*|!genre?in *{container}*>]{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&. }{@imprint}', note: '{lead:note}{&, }<title?"{title}"[, in *{container}*]|genre?{genre.lower} to *{container}*|in *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
     'encyclopedia-entry': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },

@@ -22,7 +22,7 @@ export const data = {
     called: {},
     hints: {},
     csl: 'dataset', bibtex: 'dataset', ris: 'DATA',
-    reads: { csl: [{ type: 'dataset' }], bibtex: ['dataset', 'data'], ris: ['AGGR', 'DATA', 'DBASE'] },
+    reads: { csl: [{ type: 'dataset' }, { type: 'webpage', says: /data ?set/iu }], bibtex: ['dataset', 'data'], ris: ['AGGR', 'DATA', 'DBASE'] },
     said: [{ order: 8, words: /data ?set/iu }],
     number: 'number',
   }),

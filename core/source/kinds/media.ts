@@ -70,7 +70,7 @@ export const media = {
     called: { container: 'Podcast' },
     hints: { container: 'the name of the podcast' },
     csl: 'broadcast', bibtex: 'audio', ris: 'SOUND',
-    reads: { csl: [{ type: 'broadcast', says: /podcast/iu, has: ['container-title'] }], bibtex: ['audio'], ris: ['POD', 'SOUND'] },
+    reads: { csl: [{ type: 'broadcast', says: /podcast/iu, has: ['container-title'] }, { type: 'song', says: /podcast/iu }], bibtex: ['audio'], ris: ['POD', 'SOUND'] },
     said: [{ order: 1, words: /audio podcast episode|podcast episode/iu }, { order: 2, words: /\bpodcast\b/iu }],
     number: 'number',
   }),

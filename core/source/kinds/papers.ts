@@ -58,7 +58,7 @@ export const papers = {
     called: {},
     hints: {},
     csl: 'standard', bibtex: 'standard', ris: 'STAND',
-    reads: { csl: [{ type: 'standard' }], bibtex: ['standard'], ris: ['STAND'] },
+    reads: { csl: [{ type: 'standard' }, { type: 'report', says: /^\s*standard\s*$/iu }], bibtex: ['standard'], ris: ['STAND'] },
     said: [],
     number: 'number',
   }),

@@ -47,7 +47,7 @@ export const periodicals = {
     called: { container: 'Journal or newspaper' },
     hints: PERIODICAL,
     csl: 'review', bibtex: 'article', ris: 'JOUR',
-    reads: { csl: [{ type: 'review-book' }, { type: 'review' }], bibtex: ['review'], ris: [] },
+    reads: { csl: [{ type: 'review-book' }, { type: 'review' }, ...['article-journal', 'article-magazine', 'article-newspaper'].map(type => ({ type, has: ['reviewed-title'] }))], bibtex: ['review'], ris: [] },
     said: [{ order: 14, words: /review of/iu }],
     number: 'issue',
   }),

@@ -34,7 +34,7 @@ export const pictures = {
     called: {},
     hints: {},
     csl: 'map', bibtex: 'map', ris: 'MAP',
-    reads: { csl: [{ type: 'map' }], bibtex: ['map'], ris: ['MAP'] },
+    reads: { csl: [{ type: 'map' }, { type: 'graphic', says: /\bmap\b/iu }], bibtex: ['map'], ris: ['MAP'] },
     said: [{ order: 17, words: /^map$/iu }],
     number: 'issue',
   }),

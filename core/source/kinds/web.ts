@@ -23,7 +23,7 @@ export const web = {
     called: { container: 'Blog' },
     hints: { ...WEB, container: 'the blog’s name' },
     csl: 'post-weblog', bibtex: 'online', ris: 'BLOG',
-    reads: { csl: [{ type: 'post-weblog' }], bibtex: [], ris: ['BLOG'] },
+    reads: { csl: [{ type: 'post-weblog' }, { type: 'webpage', says: /\bblog/iu }], bibtex: [], ris: ['BLOG'] },
     said: [{ order: 23, words: /blog|web ?log post/iu }],
     number: 'issue',
   }),
