@@ -58,5 +58,3 @@ function kindSetting(style: Style, id: KindId): KindSetting {
   }
   return kind
 }
-
-export const isListed = (work: Work): boolean => !work.kind.layout.unlisted

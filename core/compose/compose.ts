@@ -16,7 +16,7 @@ import type { Locator } from '../source/locators'
 import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
 import { sayAuthor, setCitation, type Form, type Item } from './citations'
-import { compiled, isListed } from './compiled'
+import { compiled } from './compiled'
 import { Composer, noteNumber } from './composer'
 import { noteAlone, setEntry } from './entry'
 import { setLine } from './line'
@@ -52,7 +52,7 @@ export function composeAlone(style: Style, source: Source, locator?: Locator): A
 function citeAlone(work: Work, form: Form, locator: Locator | undefined): Run[] {
   const { style } = work.kind
   const item: Item = { work, told: {} }
-  if (isListed(work)) item.number = 1
+  if (work.listed) item.number = 1
   if (locator) item.locator = locator
   if (style.citation.groupAbbreviations && work.abbreviated.length) item.introduce = new Set(work.abbreviated)
   if (style.citation.system !== 'notes') return setCitation(style, [item], form)

@@ -12,7 +12,7 @@ import { tellApart, type Told } from './apart'
 import { joint, own, sayAuthor, setCitation, type Item } from './citations'
 import { place } from './citations/item'
 import { setNote, type NoteState } from './citations/notes'
-import { compiled, isListed } from './compiled'
+import { compiled } from './compiled'
 import { setEntry, type SetEntry } from './entry'
 import { setLine, textOfAtoms } from './line'
 import { appearanceReasons, fileAll, filingReasons, type Entry } from './order'
@@ -71,9 +71,9 @@ function composeAfter(last: State | undefined, style: Style, sources: readonly S
   const also = (paper.alsoList ?? []).filter(id => entries.has(id) && !first.has(id))
   const used = [...first.keys(), ...new Set(also)].map(id => entries.get(id)!)
   const sameWorks = last !== undefined && sameMembers(last.used, used)
-  const filed = sameWorks ? last.filed : fileAll(used.filter(({ work }) => isListed(work)), last?.filed)
+  const filed = sameWorks ? last.filed : fileAll(used.filter(({ work }) => work.listed), last?.filed)
   const told = sameWorks ? last.told : tellApart(style, used, filed, last?.told)
-  const order = style.list.order === 'appearance' ? [...used.filter(({ id, work }) => first.has(id) && isListed(work)), ...filed.filter(({ id }) => !first.has(id))] : filed
+  const order = style.list.order === 'appearance' ? [...used.filter(({ id, work }) => first.has(id) && work.listed), ...filed.filter(({ id }) => !first.has(id))] : filed
   const inOrder = last && sameList(last.inOrder, order) ? last.inOrder : order
   const numbers = last?.inOrder === inOrder ? last.numbers : new Map(inOrder.map(({ id }, i) => [id, i + 1]))
   const records = setCitations(last, style, paper.citations, { entries, told, numbers, first, groups: groupsMet(style, used, paper) })

@@ -2,7 +2,7 @@
 import type { Source } from '../source/model'
 import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
-import { compiled, isListed } from './compiled'
+import { compiled } from './compiled'
 import { glue, raised, setLine, STOP, type Atom } from './line'
 import { setNames, type NameOptions } from './names'
 import { firstWords, nounPhrase, setTitle } from './titles'
@@ -14,7 +14,7 @@ export type { SetEntry } from './work'
 
 /** The list entry of a work, or null where the style never lists its kind. Set once for each letter or sign it is asked with. */
 export function setEntry(work: Work, telling: Telling = NOTHING_TOLD, repeated?: string): SetEntry | null {
-  if (!isListed(work)) return null
+  if (!work.listed) return null
   const { yearLetter } = telling
   if (!yearLetter && repeated === undefined) return work.entry ??= newEntry(work, undefined, undefined)
   return work.keep(`entry ${yearLetter ?? ''} ${repeated ?? ''}`, () => newEntry(work, yearLetter, repeated))

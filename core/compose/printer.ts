@@ -221,7 +221,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
 const COMPARISONS: Record<Compared, (value: string, kind: KindSetting) => Test> = {
   kind: (value, kind) => { const same = kind.id === value; return () => same },
   label: value => (_work, telling) => telling.locator?.label === value,
-  country: value => work => work.country?.toLowerCase() === value,
+  country: value => work => work.patent.country?.toLowerCase() === value,
 }
 
 /** Whether a printer leaves anything. */

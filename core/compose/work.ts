@@ -8,6 +8,7 @@ import type { Kind } from '../source/kinds'
 import type { Source } from '../source/model'
 import { isNamed, sameNames, type Name } from '../source/names'
 import type { Locator } from '../source/locators'
+import { readPatent, type PatentNumber } from '../source/patents'
 import type { Layout, Style } from '../styles/schema'
 import type { Run } from '../text/runs'
 import type { Atom } from './line'
@@ -92,7 +93,7 @@ export class Work {
       }
       else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
     }
-    const { authorIs, episodic, namedByGenre } = kind.row
+    const { authorIs, episodic, namedByGenre, patented } = kind.row
     if (namedByGenre && this.texts.title && GENERIC.test(this.texts.title)) {
       this.texts.genre ??= this.texts.title
       delete this.texts.title
@@ -103,6 +104,10 @@ export class Work {
       this.authorAs = authorIs
     }
     if (episodic) this.readEpisode()
+    if (patented && /patent/iu.test(this.texts.number ?? '')) {
+      const { country, bare } = readPatent(this.texts.number!, this.texts.authority)
+      this.texts.number = country ? `${country} ${bare}` : bare
+    }
     const authors = this.people.author
     this.group = authors?.length === 1 ? authors[0]!.literal?.trim().toLowerCase() ?? '' : ''
     this.abbreviated = authors?.some(name => name.short) ? authors.filter(name => name.literal && name.short).map(name => name.literal!) : NO_GROUPS
@@ -121,10 +126,16 @@ export class Work {
   has(name: FieldName): boolean { return (this.texts[name] ?? this.people[name] ?? this.dates[name]) !== undefined }
 
   get dated(): boolean { return this.issued !== undefined }
+  /** Whether it stands in the list: a private communication does not, unless it can be found after all. */
+  get listed(): boolean {
+    const { unlisted } = this.kind.layout
+    return !unlisted || (unlisted.unless?.some(field => this.has(field)) ?? false)
+  }
+
   /** Whether the author is a group of this name. */
   isAuthor(name: string): boolean { return name !== '' && this.group !== '' && name.toLowerCase() === this.group }
-  /** The country that a patent's number begins with. */
-  get country(): string | undefined { return PATENT_COUNTRY.exec(this.text('number'))?.[1] }
+  /** A patent's number, and the country of the office that gave it. */
+  get patent(): PatentNumber { return this.keep('patent', () => readPatent(this.text('number'), this.text('authority'))) }
 
   /** What is worth computing once: the first call computes. */
   keep<T>(key: string, make: () => T): T {
@@ -183,9 +194,6 @@ export interface Lead { role: FieldName, names: readonly Name[], groups?: readon
 const NOBODY: readonly Name[] = []
 const GENERIC = /^(?:introduction|foreword|preface|afterword|prologue|epilogue)\.?$/iu
 const NO_GROUPS: readonly string[] = []
-/** "US 9,999,321": a patent's number begins with the code of its country. */
-export const PATENT_COUNTRY = /^([A-Z]{2})\s*(?=\d)/u
-
 /** What a printer leaves in a line of its own. */
 export function printed(printer: Printer, work: Work, telling: Telling = NOTHING_TOLD): Atom[] {
   const out: Atom[] = []

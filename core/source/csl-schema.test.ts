@@ -55,7 +55,7 @@ const NAMES: [string, ...FieldName[]][] = [
   ['editor-translator', 'editor', 'translator'], ['editorial-director', 'editor'], ['executive-producer', 'producer'], ['guest', 'guest'], ['host', 'host'],
   ['illustrator', 'illustrator'], ['interviewer', 'interviewer'], ['narrator', 'narrator'], ['organizer', 'contributor'], ['original-author', 'author'],
   ['performer', 'performer'], ['producer', 'producer'], ['recipient', 'recipient'], ['reviewed-author', 'reviewedAuthor'], ['script-writer', 'scriptWriter'],
-  ['series-creator', 'producer'], ['translator', 'translator'],
+  ['series-creator', 'creator'], ['translator', 'translator'],
 ]
 const DATES: [string, ...FieldName[]][] = [
   ['accessed', 'accessed'], ['available-date', 'issued'], ['event-date', 'eventDate'], ['issued', 'issued'], ['original-date', 'originalDate'], ['submitted', 'submitted'],
@@ -81,7 +81,7 @@ describe('CSL-JSON, the whole schema', () => {
   })
   it.each<[Record<string, unknown>, Fields]>([
     [{ 'issue': '4', 'supplement-number': '1' }, { issue: '4 Suppl 1' }], [{ 'supplement-number': 'Suppl 2' }, { issue: 'Suppl 2' }],
-    [{ 'producer': PEOPLE, 'series-creator': [{ literal: 'Trust' }] }, { producer: PEOPLE }], [{ 'part-number': '3', 'volume': '14' }, { volume: '14' }],
+    [{ 'producer': PEOPLE, 'executive-producer': [{ literal: 'Trust' }] }, { producer: PEOPLE }], [{ 'part-number': '3', 'volume': '14' }, { volume: '14' }],
   ])('%o: the schema’s own name comes first', (more, fields) => expect(fromCsl({ id: 'x', type: 'book', ...more }).fields).toEqual(fields))
   it('writes the other half of a property that named two roles', () => {
     const source = fromCsl({ 'id': 'x', 'type': 'book', 'editor-translator': PEOPLE })

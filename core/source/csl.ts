@@ -22,7 +22,7 @@ const cslDate = z.looseObject({
 /** Other properties that say the same where the first is wanting, as the schema has or has had them. */
 const ALIASES: Partial<Record<FieldName, readonly string[]>> = {
   author: ['original-author'], editor: ['editor-translator', 'editorial-director'], translator: ['editor-translator'],
-  producer: ['executive-producer', 'series-creator'], contributor: ['chair', 'curator', 'organizer'],
+  producer: ['executive-producer'], contributor: ['chair', 'curator', 'organizer'],
   issued: ['available-date'], event: ['event'], titleShort: ['shortTitle'], containerShort: ['journalAbbreviation'], season: ['season'],
   volume: ['part-number'], volumeTitle: ['part-title'], issue: ['supplement-number'], pages: ['page-first'],
   container: ['archive_collection'], archiveLocation: ['call-number'],

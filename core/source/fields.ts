@@ -32,6 +32,7 @@ export const FIELDS = {
   interviewer: f('Interviewer', 'who', 'names', 'interviewer', 'who asks the questions', ['interviewer']),
   recipient: f('Sent to', 'who', 'names', 'recipient', 'whom it was sent to', ['recipient']),
   producer: f('Producer', 'who', 'names', 'producer', 'in the credits', ['producer']),
+  creator: f('Creator', 'who', 'names', 'series-creator', 'in the credits', ['creator']),
   scriptWriter: f('Writer', 'who', 'names', 'script-writer', 'in the credits', ['scriptwriter']),
   narrator: f('Narrator', 'who', 'names', 'narrator', 'in the credits', ['narrator']),
   guest: f('Guest', 'who', 'names', 'guest', 'in the credits', ['guest']),

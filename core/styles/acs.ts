@@ -1,7 +1,7 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
+import { PERSONALLY, ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
@@ -26,16 +26,18 @@ export const acs: Style = {
   roles: {
     editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Translator', 'Translators'] }, compiler: { label: ['Compiler', 'Compilers'] }, illustrator: { label: ['Illustrator', 'Illustrators'] },
     director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, host: { label: ['Host', 'Hosts'] },
-    scriptWriter: { label: ['Writer', 'Writers'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
+    scriptWriter: { label: ['Writer', 'Writers'] }, creator: { label: ['Creator', 'Creators'] }, performer: { label: ['Performer', 'Performers'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_ACS, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: { day: '{year}-{mm}-{dd}', month: '{year}-{mm}', year: '{year}' }, long: MDY } },
   terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
+  degrees: { doctoral: { named: '{degree} Dissertation', plain: 'Ph.D. Dissertation' }, master: { named: '{degree} Thesis', plain: 'Master’s Thesis' }, bachelor: { named: '{degree} Thesis', plain: 'Bachelor’s Thesis' } },
+  degreeStops: true,
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
     'online-video': 'Video', 'podcast-episode': 'Podcast',
-    thesis: { from: 'genre', or: 'Thesis', words: { 'doctoral dissertation': 'Ph.D. Dissertation', 'phd thesis': 'Ph.D. Dissertation', 'phd dissertation': 'Ph.D. Dissertation', 'doctoral thesis': 'Ph.D. Dissertation', 'master’s thesis': 'Master’s Thesis', 'ms thesis': 'M.S. Thesis' } },
+    thesis: { from: 'genre', or: 'Thesis' },
   },
   countries: { ...PATENT_OFFICES, US: 'U.S.', EP: 'Eur.' },
   sameMaker: { publisher: 'keep', site: 'site' },
@@ -62,7 +64,7 @@ export const acs: Style = {
     'journal-article': { what: '{title}', inside: '*{container}*{@when}{@numbers}' },
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}{@numbers}|[, {date}][, {pp}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[, {date}][, {pp}]' },
-    'review': { what: '{title}{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{@when}{@numbers}' },
+    'review': { what: '{title}{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*<volume?{@when}{@numbers}|issue?{@when}{@numbers}|[, {date}][, {pp}]>' },
     'book': { yearOnly: true, entry: '<author?{lead}{&. }*{title}*|*{title}*>[; *{volumeTitle}*][, {edition}][; {allMakers}][; {@imprint}][; Vol. {volume}][. {@link}]', lead: ['author'] },
     'chapter': { ...INSIDE, yearOnly: true },
     'encyclopedia-entry': INSIDE,
@@ -73,22 +75,23 @@ export const acs: Style = {
     'map': { entry: '{lead}{&. }*{title}* ⟦{description}⟧[; {publisher.other}{&, }{date}][. {@link}]' },
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
     'thesis': { yearOnly: true, what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
+    'course-material': { what: '{title}', inside: '{description}{&, }{event}{&, }{publisher}{&, }{date}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at {publisher.the}|event?{description} presented at {event.the}>{&, }{venue}{&, }{date}' },
     'film': { yearOnly: true, entry: '{lead}{&. }*{title}*[; {@imprint}][. {@link}]' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }{title}{&. }*{container}*[, Season {season}][, Episode {number}][; {@imprint}][. {@link}]' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '*{container}*[, {date}]' },
     'podcast': { entry: '{lead}{&. }*{title}* ⟦Podcast⟧[; {@imprint}][. {@link}]' },
     'podcast-episode': { entry: '{lead}{&. }{title}{&. }[*{container}* ⟦Podcast⟧][, No. {number}][; {@imprint}][. {@link}]' },
-    'song': { entry: '{lead}{&. }{title}[. In *{container}*][ ⟦{medium}⟧][; {@imprint}][. {@link}]' },
+    'song': { entry: '{lead}{&. }{title}[. {makers}][. In *{container}*][ ⟦{medium}⟧][; {@imprint}][. {@link}]' },
     'album': { entry: '{lead}{&. }*{title}*[ ⟦{medium}⟧][; {@imprint}][. {@link}]' },
-    'artwork': { entry: '{lead}{&. }*{title}*[ ⟦{description}⟧][; {archive}{&, }{archivePlace}{&, }{date}][. {@link}]' },
+    'artwork': { entry: '{lead}{&. }*{title}*[ ⟦{description}⟧][; <!archive?{container}>{archive}{&, }{archivePlace}{&, }{date}][. {@link}]' },
     'patent': { what: '{title}', inside: '[[{number.country} ]Patent {number.bare}]{&, }{date}' },
     'dataset': { entry: '{lead}{&. }*{title}*[, version {version}][; {@imprint}][. {@link}]' },
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][; {@imprint}][. {@link}]' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]', titleInText: 'italic' },
     'statute': { entry: '*{title}*[, {volume} {container}[ § {section}]][, {year}][. {@link}]' },
-    'interview': { what: '{title}', inside: '{makers}{&. }*{container}*{&, }{publisher}{&, }{date}' },
-    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
+    'interview': { what: '{title}', inside: '{makers}{&. }*{container}*<volume?{@when}{@numbers}|issue?{@when}{@numbers}|[, {publisher}][, {date}][, {pp}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
+    'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title:cased}[, {date}]', inside: '{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {

@@ -1,7 +1,7 @@
 /** AMA 11: AMA Manual of Style, 11th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, BARE, captions, CREDIT, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
+import { PERSONALLY, ACT_WORDS, BARE, captions, CREDIT, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -25,15 +25,16 @@ export const ama11: Style = {
   roles: {
     editor: { label: ['ed', 'eds'] }, translator: { label: ['trans', 'trans'] }, compiler: { label: ['compiler', 'compilers'] }, illustrator: { label: ['illus', 'illus'] },
     director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
-    scriptWriter: { label: ['writer', 'writers'] }, interviewer: { label: ['interviewer', 'interviewers'] },
+    scriptWriter: { label: ['writer', 'writers'] }, creator: { label: ['creator', 'creators'] }, performer: { label: ['performer', 'performers'] }, interviewer: { label: ['interviewer', 'interviewers'] },
   },
   kindRoles: { patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
   terms: { issue: 'no. ', edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
+  degrees: { doctoral: { plain: 'Dissertation' }, master: { plain: 'Master’s thesis' }, bachelor: { plain: 'Bachelor’s thesis' } },
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
-    thesis: { or: 'Dissertation', words: { 'master’s thesis': 'Master’s thesis' } },
+    thesis: { or: 'Dissertation' },
   },
   countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'author' },
@@ -59,7 +60,7 @@ export const ama11: Style = {
     'journal-article': { what: '{title}', inside: '*{container}*{@when}' },
     'magazine-article': { what: '{title}', inside: '*{container}*<volume?{@when}|[. {date}][:{pages}]>' },
     'newspaper-article': { what: '{title}', inside: '*{container}*[. {date}][:{pages}]' },
-    'review': { what: '{title}{&. }[Review of: [{reviewedAuthor:inline}. ]*{reviewedTitle}*]', inside: '*{container}*{@when}' },
+    'review': { what: '{title}{&. }[Review of: [{reviewedAuthor:inline}. ]*{reviewedTitle}*]', inside: '*{container}*<volume?{@when}|issue?{@when}|[. {date}][:{pages}]>' },
     'book': { yearOnly: true, what: '*{title}*', inside: '{makers}{&. }[Vol {volume}]{&: }[*{volumeTitle}*]{&. }{edition}{&. }{@imprint}' },
     'chapter': { ...INSIDE, yearOnly: true },
     'encyclopedia-entry': INSIDE,
@@ -70,6 +71,7 @@ export const ama11: Style = {
     'map': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'preprint': { what: '{title}', inside: '*{publisher}*[. Preprint posted online {date}]' },
     'thesis': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{publisher}{&; }{date}' },
+    'course-material': { what: '{title}', inside: '{description}{&. }{event}{&, }{publisher}{&; }{date}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
     'film': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'tv-series': { what: '*{title}*', inside: '{@imprint}' },
@@ -77,16 +79,16 @@ export const ama11: Style = {
     'online-video': { what: '{title}', inside: '{container}{&. }{date}' },
     'podcast': { what: '{title}', inside: '{publisher}{&. }{date}' },
     'podcast-episode': { what: '{title}', inside: '[[{container} ]podcast[, episode {number}]]{&. }{publisher}{&. }{date}' },
-    'song': { what: '{title}', inside: '[In: *{container}*]{&. }{medium}{&. }{@imprint}' },
+    'song': { what: '{title}', inside: '{makers}{&. }[In: *{container}*]{&. }{medium}{&. }{@imprint}' },
     'album': { what: '*{title}*', inside: '{medium}{&. }{@imprint}' },
-    'artwork': { what: '*{title}*', inside: '{description}{&. }{archive}{&, }{archivePlace}{&; }{date}' },
+    'artwork': { what: '*{title}*', inside: '{description}{&. }<!archive?{container}>{archive}{&, }{archivePlace}{&; }{date}' },
     'patent': { what: '{title}', inside: '[[{number.country} ]patent {number.bare}]{&. }{date}' },
     'dataset': { what: '{title}', inside: '[Version {version}]{&. }{publisher}{&. }{date}' },
     'software': { what: '{title}', inside: '[Version {version}]{&. }{@imprint}' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]', titleInText: 'italic' },
     'statute': { entry: '{title:asgiven}[, {volume} {container}[ § {section}]][ ({year})][. {@link}]' },
-    'interview': { what: '{title}', inside: '{makers}{&. }*{container}*{&. }{publisher}{&. }{date}' },
-    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
+    'interview': { what: '{title}', inside: '{makers}{&. }*{container}*<volume?{@when}|issue?{@when}|[. {publisher}][. {date}][:{pages}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
+    'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}[; {archiveLocation}]]' },
   },
   rules: {

@@ -35,7 +35,7 @@ const kinds: Record<string, Layout> = {
   'film': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
   'online-video': { what: '{title} ⟦{description}⟧', inside: '' },
   'podcast-episode': { what: '{title}[ (No. {number})]{@bracket}', inside: '[In *{container}*]' },
-  'song': { yearOnly: true, what: '{title}', inside: '[On *{container}*[ ⟦{medium}⟧]]{&. }{publisher}' },
+  'song': { yearOnly: true, what: '{title}<makers? ⟦Recorded by {performer:inline}⟧>', inside: '[On *{container}*[ ⟦{medium}⟧]]{&. }{publisher}' },
   'artwork': { yearOnly: true, what: '*{title}*{@bracket}', inside: '{archivePlace}{&: }{archive}{&, }<!archive?{container}>{&. }{publisher}' },
   'patent': { yearOnly: true, what: '<number?*[{number.country} ]Patent No. {number.bare}*|*{title}*>', inside: '<country=us?Washington, DC: {authority}|{authority}>' },
   'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '<!online?{publisher}>' },

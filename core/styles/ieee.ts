@@ -8,6 +8,9 @@ const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
 const REPORT = { or: 'Rep.', words: { 'technical report': 'Tech. Rep.' } } as const
 const ET_AL = { before: ' ', italic: true }
 
+/** How a private communication is cited; it has no number. */
+const PRIVATELY = { parenthetical: '<author?{author:whole}, >private communication[, {date:long}]', narrative: '{author:whole} (private communication[, {date:long}])' }
+
 export const ieee: Style = {
   id: 'ieee', name: 'IEEE', edition: '2023', short: 'IEEE', manual: 'IEEE Reference Guide (2023)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: false,
@@ -27,15 +30,17 @@ export const ieee: Style = {
   roleJoins: { ...ROLE_JOINS, lead: ', and ' }, leadLabel: ', {label}',
   roles: {
     editor: { label: ['Ed.', 'Eds.'] }, translator: { label: ['Transl.', 'Transl.'] }, compiler: { label: ['Comp.', 'Comps.'] }, illustrator: { label: ['Illus.', 'Illus.'] },
-    director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, scriptWriter: { label: ['Writer', 'Writers'] },
+    director: { label: ['Director', 'Directors'] }, producer: { label: ['Producer', 'Producers'] }, scriptWriter: { label: ['Writer', 'Writers'] }, creator: { label: ['Creator', 'Creators'] }, performer: { label: ['Performer', 'Performers'] },
     host: { label: ['Host', 'Hosts'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_IEEE, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
   terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  degrees: { doctoral: { named: '{degree} dissertation', plain: 'Ph.D. dissertation' }, master: { named: '{degree} thesis', plain: 'Master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'Bachelor’s thesis' } },
+  degreeStops: true,
   descriptions: {
     'report': REPORT, 'working-paper': REPORT, 'brochure': REPORT,
-    thesis: { from: 'genre', or: 'thesis', words: { 'doctoral dissertation': 'Ph.D. dissertation', 'phd thesis': 'Ph.D. dissertation', 'doctoral thesis': 'Ph.D. dissertation', 'phd dissertation': 'Ph.D. dissertation', 'ms thesis': 'M.S. thesis', 'msc thesis': 'M.Sc. thesis' } },
+    thesis: { from: 'genre', or: 'thesis' },
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Class handout' },
     foreword: { from: 'genre' },
@@ -86,17 +91,17 @@ export const ieee: Style = {
     'online-video': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦Online Video⟧. Available: {url}]' },
     'podcast': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
     'podcast-episode': { entry: '{lead}{&. }"{title}"{&, }*{container}*[, no. {number}][. ({date})][. {publisher}]{@link}' },
-    'song': { entry: '{lead}{&. }"{title}"{&, }*{container}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
+    'song': { entry: '{lead}{&. }"{title}"{&, }{makers}{&, }*{container}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
     'album': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
-    'artwork': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {archive}{&, }{archivePlace}]{@link}' },
+    'artwork': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {archive}{&, }{archivePlace}]<!archive?[. *{container}*]>{@link}' },
     'patent': { what: '"{title}"', inside: '[[{number.country} ]Patent {number.bare:spaced}]{&, }{date}' },
     'dataset': { entry: '{lead}{&, }{date}{&, }"{title}"{&, }[version {version}]{&, }{publisher}{@link}' },
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][. ({date})][. {publisher}]{@link}' },
     'map': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {publisher}{&, }{place}]{@link}' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]{@link}', titleInText: 'italic' },
     'statute': { entry: '*{title}*[, {volume} {container}[ § {section}]][ ({year})]{@link}' },
-    'interview': { what: '["{title}"]', inside: '{makers}{&, }*{container}*{&, }{publisher}[, {date}]' },
-    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >private communication[, {date:long}]', narrative: '{author:whole} (private communication[, {date:long}])' } },
+    'interview': { what: '["{title}"]', inside: '{makers}{&, }*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}]{&, }{publisher}[, {date}]', unlisted: { ...PRIVATELY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
+    'personal-communication': { unlisted: PRIVATELY },
     'archival-item': { what: '"{title}"', inside: '{date}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {

@@ -1,7 +1,7 @@
 /** Nature: the reference style of the Nature journals (author guidelines). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
+import { PERSONALLY, captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
@@ -25,15 +25,16 @@ export const nature: Style = {
   roles: {
     editor: { label: ['ed.', 'eds'] }, translator: { label: ['transl.', 'transl.'] }, compiler: { label: ['compiler', 'compilers'] }, illustrator: { label: ['illus.', 'illus.'] },
     director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
-    scriptWriter: { label: ['writer', 'writers'] },
+    scriptWriter: { label: ['writer', 'writers'] }, creator: { label: ['creator', 'creators'] }, performer: { label: ['perf.', 'perfs'] },
   },
   roleSets: { makers: { editor: { label: ['ed.', 'eds'] } }, inside: { editor: { label: ['ed.', 'eds'] } } },
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c. ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY } },
   terms: { issue: 'no. ', edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
+  degrees: { doctoral: { named: '{degree} thesis', plain: 'PhD thesis' }, master: { named: '{degree} thesis', plain: 'Master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'Bachelor’s thesis' } },
   descriptions: {
-    artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' },
+    artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' }, foreword: { from: 'genre' },
     talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' },
-    thesis: { or: 'PhD thesis', words: { 'master’s thesis': 'Master’s thesis', 'msc thesis': 'MSc thesis' } },
+    thesis: { or: 'PhD thesis' },
   },
   countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'site' },
@@ -60,7 +61,7 @@ export const nature: Style = {
     'journal-article': { inside: '*{container}*{@numbers}<volume?[ ({year})]|inpress?[ ({date})]|[ <{doi}|{url}>][ ({year})]>' },
     'magazine-article': { inside: '*{container}*<volume?{@numbers}[ ({year})]|[ {pages}][ {url}][ ({date})]>' },
     'newspaper-article': { inside: '*{container}*[ <pages?{pages}|{url}>][ ({date})]' },
-    'review': { inside: '[Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]]{&. }*{container}*{@numbers}[ ({year})]' },
+    'review': { inside: '[Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]]{&. }*{container}*<volume?{@numbers}[ ({year})]|issue?{@numbers}[ ({year})]|[ <{pages}|{url}>][ ({date})]>' },
     'book': { entry: '{lead.book}{& }{@named}[ {edition}][ [Vol. {volume}]{&: }[*{volumeTitle}*]][ {makers}]{@printed}{@online}', parts: { named: '*{title}*' } },
     'chapter': { entry: '{lead}{&. }<title?{title}|{description}>[ {part.makers}][. In [{containerAuthor:inside} ]*{container}*[ {edition}]<edition?[, Vol. {volume}]|[ Vol. {volume}]>[: *{volumeTitle}*][ {inside.makers}]<inside.makers?[ {pages}]|edition?[, {pages}]|[ {pages}]>]{@printed}<volume&pages?|{@online}>' },
     'web-page': { inside: '<@web?{@site}>', parts: { web: '{url}', site: '[*{container}* ]<{doi}|{url}><accessed? (accessed {accessed})|[ ({date})]>' } },
@@ -70,22 +71,23 @@ export const nature: Style = {
     'map': { entry: '{lead}{&. }*{title}*[ ({publisher}{&, }{date})]{@online}' },
     'preprint': { inside: '[Preprint at {publisher} ]<{doi}|{url}>[ ({year})]' },
     'thesis': { entry: '{lead}{&. }*{title}*[. {description}{&, }{publisher}][ ({year})]' },
+    'course-material': { inside: '{description}{&, }{event}{&, }{publisher}[ ({date})]' },
     'talk': { inside: '<publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{venue}[ ({date})]' },
     'film': { entry: '{lead}{& }*{title}*{@printed}{@online}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead.book}{& }{title}{&. }[*{container}* ][season {season}][, episode {number}]{@printed}{@online}' },
     'online-video': { inside: '{@site}' },
     'podcast': { entry: '{lead}{&. }*{title}*{@printed}{@online}' },
     'podcast-episode': { entry: '{lead}{&. }{title}[ (podcast episode {number})]{&. }{@site}' },
-    'song': { entry: '{lead}{&. }{title}[. In *{container}*]{@printed}{@online}' },
+    'song': { entry: '{lead}{&. }{title}[ {makers}][. In *{container}*]{@printed}{@online}' },
     'album': { entry: '{lead}{&. }*{title}*{@printed}{@online}' },
-    'artwork': { entry: '{lead}{&. }*{title}*[ ({description.lower}{&, }{date})]{&. }{archive}{&, }{archivePlace}' },
+    'artwork': { entry: '{lead}{&. }*{title}*[ ({description.lower}{&, }{date})]{&. }{archive}{&, }{archivePlace}<!archive?[. {container}]>[; {url}]' },
     'patent': { inside: '[[{number.country} ]patent {number.bare}][ ({year})]' },
     'dataset': { entry: '{lead}{&. }{title}[ (version {version})]{&. }[*{publisher}* ]<{doi}|{url}>[ ({year})]' },
     'software': { entry: '{lead}{&. }{title}[ (version {version})]{&. }[*{publisher}* ]<{doi}|{url}>[ ({year})]' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]', titleInText: 'italic' },
     'statute': { entry: '{title:asgiven}[, {volume} {container}[ § {section}]][ ({year})]' },
-    'interview': { inside: '{makers}{& }*{container}*[ {url}][ ({date})]' },
-    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
+    'interview': { entry: '{lead}{&. }{title}[ {makers}][. <container?*{container}*>]<volume?{@numbers}[ ({year})]|[ <{pages}|{url}>][ ({date})]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
+    'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { entry: '{lead}{&. }{title}{@when}{&. }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {

@@ -51,5 +51,6 @@ export const SLOTS = {
   number: ['n'],
   numberAndPlace: ['n', 'place'],
   caption: ['n', 'N'],
+  degree: ['degree', 'word'],
   firstPublished: ['first', 'year'],
 } as const

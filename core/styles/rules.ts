@@ -49,7 +49,7 @@ export const RULES: Readonly<Record<RuleId, RuleSpec>> = {
   'edition': rule('the edition', ['terms.edition', 'terms.editionWords', 'options.capitalEdition']),
   'publisher': rule('the publisher', ['sameMaker.publisher', 'options.places', 'parts']),
   'publisher.shortened': rule('shortened publishers', ['shorten.universities', 'shorten.institutes'], 'Business words and the word University are shortened.'),
-  'description': rule('what sort of thing it is', ['descriptions', 'genres']),
+  'description': rule('what sort of thing it is', ['descriptions', 'degrees']),
   'link.doi': rule('the DOI', ['url.doi', 'list.noStopAfter']),
   'link.url': rule('the address', ['url.scheme', 'list.noStopAfter']),
   'locator': rule('the place cited', ['citation.locators', 'citation.beforeLocator', 'ranges.locators']),

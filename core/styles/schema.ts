@@ -5,6 +5,7 @@
  * from it, `validateStyle` holds styles and house rules against it.
  */
 import { z } from 'zod'
+import { DEGREE_LEVELS } from '../source/degrees'
 import { FIELD_NAMES, NAME_FIELDS } from '../source/fields'
 import { KIND_IDS } from '../source/kinds'
 import { LOCATOR_LABELS } from '../source/locators'
@@ -99,10 +100,11 @@ const layout = z.strictObject({
   note: template.optional().describe('The first, full note.'),
   short: template.optional().describe('The short note.'),
   standIn: template.optional().describe('What leads the entry when nobody does, if not the title: a newspaper, say.'),
-  unlisted: z.strictObject({ parenthetical: template, narrative: template }).optional().describe('Never listed; how it is cited instead.'),
+  unlisted: z.strictObject({ parenthetical: template, narrative: template, unless: z.array(field).min(1).readonly().optional().describe('Listed all the same where it has one of these fields.') }).optional().describe('Not listed; how it is cited instead.'),
   yearOnly: z.boolean().optional().describe('Print only the year of the date.'),
   dateForm: dateForm.optional().describe('Another of the style’s date forms than its own.'),
   lead: z.array(role).readonly().optional().describe('Who leads, if the style wants other roles than the kind’s.'),
+  makers: z.array(role).readonly().optional().describe('The other makers it names, in this order, if the style wants others than the kind’s.'),
   leadTogether: z.boolean().optional().describe('All of those roles lead, each with its label, not the first alone.'),
   titleInText: z.enum(['italic', 'quoted', 'plain']).optional().describe('How the title is set where it stands in for an author in the text.'),
   parts: z.record(z.string(), template).optional().describe('Named parts used by the templates above as {@name}.'),
@@ -252,7 +254,8 @@ export const styleSchema = z.strictObject({
   }).describe('Words that stand in several layouts.'),
   countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), shaped(/^(?:(?:\p{Lu}\.)+|\p{Lu}+|\p{Lu}\p{Ll}+\.?)$/u, 'is no abbreviation of a country')).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
   descriptions: z.partialRecord(kind, description).describe('Descriptions and the words that stand for genres, by kind.'),
-  genres: z.record(z.string(), printed).optional().describe('The style’s own words for what sources call themselves, of any kind, in small letters.'),
+  degrees: z.partialRecord(z.enum(DEGREE_LEVELS), z.strictObject({ named: pattern(SLOTS.degree).optional().describe('Where the degree is known by its letters.'), plain: pattern(SLOTS.degree) })).optional().describe('What theses are called, by the degree they were written for.'),
+  degreeStops: z.boolean().optional().describe('The letters of a degree take stops: Ph.D.'),
   username: pattern(SLOTS.username).optional().describe('How a username follows its owner’s name in the list.'),
   sameMaker: z.strictObject({ publisher: z.enum(['keep', 'publisher', 'author']), site: z.enum(['keep', 'site', 'author']) }).describe('What is left out when the author is also the publisher, or the site.'),
   shorten: z.strictObject({

@@ -76,3 +76,5 @@ export const PATENT_OFFICES: Style['countries'] = { EP: 'European', GB: 'British
 /** What was shown at an event, in the words before "presented at". */
 export const PRESENTED = { 'poster presentation': 'Poster', 'poster session': 'Poster', 'paper presentation': 'Paper', 'conference paper': 'Paper', 'conference presentation': 'Paper', 'oral presentation': 'Paper' }
 export const PRESENTED_SMALL = Object.fromEntries(Object.entries(PRESENTED).map(([word, printed]) => [word, printed.toLowerCase()]))
+/** How what nobody else can find is cited, in the styles that do not list it. */
+export const PERSONALLY = { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' }

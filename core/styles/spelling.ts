@@ -26,13 +26,15 @@ export function printedTexts(style: Style): { key: string, text: string }[] {
   visit('parts', style.parts, literal)
   visit('credit.template', style.credit.template, literal)
   for (const [kind, layout] of Object.entries(style.kinds)) {
-    const { yearOnly: _y, dateForm: _d, lead: _l, titleInText: _t, ...templates } = layout
+    const { yearOnly: _y, dateForm: _d, lead: _l, makers: _m, titleInText: _t, unlisted, ...templates } = layout
+    if (unlisted) { literal(`kinds.${kind}.unlisted`, unlisted.parenthetical); literal(`kinds.${kind}.unlisted`, unlisted.narrative) }
     visit(`kinds.${kind}`, templates, literal)
   }
   const { locators, actWords, citedIn, inSentence, numbers } = style.citation
   for (const [key, value] of Object.entries({ locators, actWords, citedIn, inSentence })) visit(`citation.${key}`, value, add)
   visit('citation.numbers.locator', numbers?.locator, slotted(SLOTS.numberAndPlace))
-  for (const key of ['roles', 'roleSets', 'kindRoles', 'roleJoins', 'genres', 'countries'] as const) visit(key, style[key], add)
+  for (const key of ['roles', 'roleSets', 'kindRoles', 'roleJoins', 'countries'] as const) visit(key, style[key], add)
+  visit('degrees', style.degrees, slotted(SLOTS.degree))
   const { editionWords, ...terms } = style.terms
   visit('terms', terms, add)
   visit('terms.editionWords', editionWords, add)

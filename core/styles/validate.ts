@@ -76,7 +76,7 @@ class StyleCheck {
         this.template(layout.unlisted.parenthetical, at('unlisted.parenthetical'))
         this.template(layout.unlisted.narrative, at('unlisted.narrative'))
       }
-      else if (layout.entry === undefined) this.template(style.frame, { ...at('frame'), key: 'frame' })
+      if ((!layout.unlisted || layout.unlisted.unless) && layout.entry === undefined) this.template(style.frame, { ...at('frame'), key: 'frame' })
       for (const name of LAYOUT_TEMPLATES) if (layout[name] !== undefined) this.template(layout[name], at(name))
       for (const [name, part] of Object.entries(layout.parts ?? {})) this.template(part, at(`parts.${name}`))
       this.notes(at, layout)
@@ -98,7 +98,7 @@ class StyleCheck {
 
   /** What a layout gives and nothing prints is a slip of the pen. */
   private layoutUses(layout: Layout, at: (key: string) => Where): void {
-    if (layout.unlisted) return
+    if (layout.unlisted && !layout.unlisted.unless) return
     const entry = layout.entry ?? this.style.frame
     const used = partsUsed(entry, layout, this.style)
     for (const name of LAYOUT_TEMPLATES) if (['what', 'inside', 'where'].includes(name) && layout[name] && !used.has(name)) this.say(at(name), 'the entry does not use it')

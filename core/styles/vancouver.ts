@@ -1,7 +1,7 @@
 /** Vancouver: ICMJE Recommendations and Citing Medicine, 2nd edition (NLM, 2007, updated). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
+import { PERSONALLY, ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
@@ -22,18 +22,19 @@ export const vancouver: Style = {
   roles: {
     editor: { label: ['editor', 'editors'] }, translator: { label: ['translator', 'translators'] },
     compiler: { label: ['compiler', 'compilers'] }, illustrator: { label: ['illustrator', 'illustrators'] }, director: { label: ['director', 'directors'] },
-    producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] }, scriptWriter: { label: ['writer', 'writers'] },
+    producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] }, scriptWriter: { label: ['writer', 'writers'] }, creator: { label: ['creator', 'creators'] }, performer: { label: ['performer', 'performers'] },
     interviewer: { label: ['interviewer', 'interviewers'] },
   },
   kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } }, patent: { author: { label: ['inventor', 'inventors'] } } },
   dates: { months: MONTHS_NLM, seasons: SEASONS_US, bce: ' BC', circa: 'c', range: '-', forms: { date: YMD, year: YEAR, accessed: YMD, long: YMD } },
   terms: { issue: 'no. ', edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '], editionWords: EDITION_WORDS, newspaperSection: 'Sect. ' },
+  degrees: { doctoral: { plain: 'dissertation' }, master: { plain: 'master’s thesis' }, bachelor: { plain: 'bachelor’s thesis' } },
   descriptions: {
-    film: 'motion picture', 'tv-series': 'television series', 'tv-episode': 'television series episode', 'online-video': 'video on the Internet',
+    film: 'motion picture', 'tv-series': 'television series', 'tv-episode': { or: 'television series episode', words: { 'radio': 'radio broadcast', 'radio broadcast': 'radio broadcast', 'radio episode': 'radio broadcast', 'radio programme': 'radio broadcast', 'radio program': 'radio broadcast' } }, 'online-video': 'video on the Internet',
     song: { from: 'medium' }, album: { from: 'medium' }, 'podcast-episode': 'podcast on the Internet', podcast: 'podcast on the Internet',
     dataset: 'dataset', artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map',
     figure: { from: 'genre', or: 'figure' }, talk: { from: 'genre', or: 'Lecture', words: { ...PRESENTED, 'poster presentation': 'Poster session', poster: 'Poster session' } }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
-    thesis: { or: 'dissertation', words: { 'master’s thesis': 'master’s thesis' } },
+    thesis: { or: 'dissertation' },
   },
   countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'keep' },
@@ -61,32 +62,33 @@ export const vancouver: Style = {
     'journal-article': { what: '{title}', inside: '{container}{@online}{@when}' },
     'magazine-article': { what: '{title}', inside: '{container}{@online}{@when}' },
     'newspaper-article': { what: '{title}', inside: '{container}{@online}[. {date}]{@cited}[;{sectionPage}]' },
-    'review': { what: '{title}{& }⟦book review[ of <reviewedTitle?{reviewedTitle}[, by {reviewedAuthor:inline}]>]⟧', inside: '{container}{@online}{@when}' },
+    'review': { what: '{title}{& }<title&reviewedGenre?⟦{reviewedGenre} review{@of}⟧|reviewedGenre?⟦review{@of}⟧|⟦book review{@of}⟧>', parts: { of: '[ of <reviewedTitle?{reviewedTitle}[, by {reviewedAuthor:inline}]>]' }, inside: '{container}{@online}{@when}' },
     'book': { yearOnly: true, what: '{title}{@online}', inside: '{edition}{&. }[Vol. {volume}]{&, }{volumeTitle}{&. }{makers}{&. }{@imprint}' },
     'chapter': { yearOnly: true, what: '<title?{title}|{description}>{&. }{part.makers}', inside: 'In: [{containerAuthor:inline}. ][{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&, }{volumeTitle}{&. }{@imprint}[. {pp}]' },
-    'encyclopedia-entry': { entry: '<lead?{lead}{&. }{title}{&. }In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }{@imprint}[. {pp}][. {@link}]|{container}{@online}{&. }{edition}{&. }{@imprint}[. {title}][; {pp}][. {@link}]>' },
+    'encyclopedia-entry': { entry: '<lead?{lead}{&. }{title}{&. }In: [{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&. }{@imprint}[. {pp}][. {@link}]|{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&. }{@imprint}[. {title}][; {pp}][. {@link}]>' },
     'web-page': { what: '{title} ⟦Internet⟧', inside: '{container}{&; }{date!}{@cited}' },
     'report': { what: '{title}{@online}', inside: '{place}{&: }{publisher}{&; }{date!}{@cited}{&. }[<genre?{genre}|Report> No.: {number}]' },
     'standard': { what: '{title}{@online}', inside: '{number}{&. }{@imprint}' },
     'map': { what: '{title} ⟦{description}⟧', inside: '{@imprint}' },
     'preprint': { what: '{title}', inside: '[{publisher} ⟦Preprint⟧]{&. }{year!}[:{number}]' },
     'thesis': { yearOnly: true, what: '{title} ⟦{description}<link? on the Internet>⟧', inside: '{@imprint}' },
+    'course-material': { what: '{title}[ ⟦{description.lower}⟧]', inside: '{event}{&, }{publisher}{&; }{date}' },
     'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
     'film': { yearOnly: true, what: '{title} ⟦{description}⟧', inside: '{publisher}{&; }{date!}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}[ ⟦{description}⟧]', inside: '{container}[, season {season}][, episode {number}]{&. }{publisher}{&; }{date!}' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '{container}{&; }{date!}' },
     'podcast-episode': { what: '{title} ⟦{description}⟧', inside: '{container}[, no. {number}]{&. }{publisher}{&; }{date!}' },
     'podcast': { what: '{title} ⟦{description}⟧', inside: '{publisher}{&; }{date!}' },
-    'song': { what: '{title}', inside: '[In: {container}[ ⟦{medium}⟧]]{&. }{publisher}{&; }{date!}' },
+    'song': { what: '{title}', inside: '{makers}{&. }[In: {container}[ ⟦{medium}⟧]]{&. }{publisher}{&; }{date!}' },
     'album': { what: '{title}[ ⟦{medium}⟧]', inside: '{publisher}{&; }{date!}' },
-    'artwork': { what: '{title}[ ⟦{description.lower}⟧]', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}]' },
+    'artwork': { what: '{title}[ ⟦{description.lower}⟧]', inside: '<!archive?{container}>{&; }{date}{&. }[Located at: {archive}{&, }{archivePlace}]' },
     'patent': { what: '{title}', inside: '[<country=us?United States patent {number}|<number.country?{number.country} patent|patent> {number}>]{&. }{date}' },
     'dataset': { what: '{title} ⟦{description}⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'software': { what: '{title} ⟦computer program<link? on the Internet>⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]' },
     'statute': { entry: '{title:asgiven}[, {volume} {container}[ § {section}]][ ({year})][. {@link}]' },
-    'interview': { what: '{title}', inside: '{makers}{&. }{container}{&. }{publisher}{&; }{date!}' },
-    'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
+    'interview': { what: '{title}', inside: '{makers}{&. }<volume?{container}{@online}{@when}|issue?{container}{@online}{@when}|{container}{&. }{publisher}{&; }{date!}[:{pages}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
+    'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}[; {archiveLocation}]]' },
   },
   rules: {

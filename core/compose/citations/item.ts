@@ -72,7 +72,7 @@ export const sayAuthor = (item: Item, narrative: boolean): Atom[] => authorInTex
 /** Works never listed are cited by their own pattern (personal communications). */
 export function unlisted(item: Item, form: Form): Atom[] | undefined {
   const pattern = item.work.kind.layout.unlisted
-  return pattern && printed(item.work.kind.print(form === 'narrative' ? pattern.narrative : pattern.parenthetical), item.work, tellingOf(item))
+  return pattern && !item.work.listed ? printed(item.work.kind.print(form === 'narrative' ? pattern.narrative : pattern.parenthetical), item.work, tellingOf(item)) : undefined
 }
 
 /** What stands between the i-th of several works named in a sentence and the one before it. */

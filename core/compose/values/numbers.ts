@@ -4,7 +4,6 @@ import { ordinal } from '../../text/numbers'
 import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
-import { PATENT_COUNTRY } from '../work'
 import { answer, beginSmall, printing, type Bind } from './setting'
 
 /** A number without the word that sources put before it ("Vol. 3"). */
@@ -74,7 +73,7 @@ const sectionPage: Bind = (_filters, { style }) => {
 const patentCountry: Bind = (_filters, { style }) => {
   const put = answer(style, 'number')
   return (work, _telling, out) => {
-    const { country } = work
+    const { country } = work.patent
     return country !== undefined && put(style.countries?.[country] ?? country, out)
   }
 }
@@ -83,7 +82,7 @@ const patentNumber: Bind = (filters, { style }) => {
   const put = answer(style, 'number')
   const spaced = filters.includes('spaced')
   return (work, _telling, out) => {
-    const number = work.text('number').replace(PATENT_COUNTRY, '')
+    const number = work.patent.bare
     return put(spaced ? number.replace(/,/gu, ' ') : number, out)
   }
 }

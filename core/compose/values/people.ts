@@ -53,8 +53,9 @@ const lead: Bind = (filters, kind) => {
     if (telling.atLeast) options.atLeast = telling.atLeast
     if (telling.abbreviate) options.abbreviate = telling.abbreviate
     if (who.groups && id === 'lead') {
+      const of = who.groups.length
       who.groups.forEach(({ roles, names }, i) => {
-        if (i) out.push(glue(style.roleJoins.lead ?? form.last))
+        if (i) out.push(glue(i < of - 1 && style.roleJoins.lead !== '; ' ? form.between : style.roleJoins.lead ?? form.last))
         const field = work.fieldOf(roles[0]!)
         setNames(names, form, { ...options, field }, out)
         const label = bare ? '' : roles.map(role => leadLabel(kind, role)?.[names.length > 1 ? 1 : 0] ?? '').filter(Boolean).join(style.roleJoins.label)
@@ -95,15 +96,16 @@ const leadBook: Bind = (filters, kind, place) => {
 }
 
 /** The makers who do not lead, with their roles, those in one hand together ("edited and translated by"). */
-const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all'): Bind => (_filters, kind) => {
+const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all', apart?: string): Bind => (_filters, kind) => {
   const { style } = kind
   const rules = style.makers[set]
   if (!rules) return () => false
   const form = formOf(style, rules.form)
   const pattern = parsePattern(rules.pattern, SLOTS.makers)
-  const between = rules.between ? glue(rules.between) : undefined
+  const between = apart ?? rules.between ? glue(apart ?? rules.between!) : undefined
   const ofPart = kind.row.partMakers ?? []
-  const roles = kind.row.makers.filter(role => style.roles[role] && (of === 'all' || ofPart.includes(role) === (of === 'part')))
+  const order = kind.row.makers
+  const roles = (kind.layout.makers ?? order).filter(role => style.roles[role] && (of === 'all' || ofPart.includes(role) === (of === 'part')))
   const wordsOf = (role: Role): RoleWords => style.roleSets?.[set]?.[role] ?? style.roles[role]!
   return (work, _telling, out) => {
     const groups: { roles: Role[], names: readonly Name[] }[] = []
@@ -111,7 +113,7 @@ const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all'): Bind => (_
       const names = work.names(role)
       if (!names.length || role === work.lead?.role) continue
       const same = groups.find(g => g.names.length === names.length && g.names.every((name, i) => sameName(name, names[i]!)))
-      if (same) same.roles.push(role)
+      if (same) same.roles = order.filter(one => one === role || same.roles.includes(one))
       else groups.push({ roles: [role], names })
     }
     groups.forEach(({ roles, names }, i) => {
@@ -143,6 +145,8 @@ function joinVerbs(verbs: readonly string[], style: Style): string {
 export const PEOPLE = {
   'lead': lead, 'lead.book': leadBook, 'makers': makers('makers'), 'inside.makers': makers('inside', 'whole'), 'note.makers': makers('note'),
   'part.makers': makers('makers', 'part'), 'note.part.makers': makers('note', 'part'), 'note.inside.makers': makers('note', 'whole'), 'all.inside.makers': makers('inside'),
+  /** Writers and directors of an episode, side by side. */
+  'crew': makers('makers', 'part', ', '),
   /** Every maker who does not lead, editors included where they would else lead (ACS puts them after the title). */
   'allMakers': makers('makers'),
 }

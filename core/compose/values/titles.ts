@@ -34,6 +34,9 @@ const numberOf = (key: string): number => {
   return settings.get(key)!
 }
 
+/** The first words of a text without markup; a post is named by its first twenty (APA 7, 10.15). */
+const firstOf = (text: string, words: number): string => (text.includes('<') ? text : text.split(/(?<=\s)(?=\S)/u).slice(0, words).join('').trimEnd())
+
 /** Sets a title of a work once for each way of setting it. */
 function titleSetter(field: FieldName, read: (work: Work) => string, sort: string): (filters: readonly string[], kind: KindSetting, place: Place) => (work: Work) => SetTitle | undefined {
   return (filters, kind, place) => {
@@ -42,10 +45,11 @@ function titleSetter(field: FieldName, read: (work: Work) => string, sort: strin
     const capitals = capitalsFor(kind, field, place, filters)
     const own = rulesFor(style, field).length > 0
     const small = filters.includes('lower')
+    const beginning = filters.includes('first20')
     return (work) => {
       const known = work.titles[at]
       if (known) return known
-      const raw = read(work)
+      const raw = beginning ? firstOf(read(work), 20) : read(work)
       if (!raw) return undefined
       const set = setTitle(raw, { style, field, quoted: place.quoted, italic: place.italic, capitals: capitals(work), keepStop: field === 'title' && kind.row.plainTitle === true && place.quoted > 0 && !style.stopsInside })
       if (small && set.atoms[0]) set.atoms[0] = { ...set.atoms[0], text: set.atoms[0].text.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, c => c.toLowerCase()) }

@@ -1,6 +1,9 @@
 /** Words that say what sort of thing a work is. */
 import type { FieldName } from '../../source/fields'
+import type { Style } from '../../styles/schema'
 import type { KindSetting, Work } from '../work'
+import { degreeWithStops, readDegree } from '../../source/degrees'
+import { fillPattern } from '../../styles/pattern'
 import { curled } from '../../text/quotes'
 import { beginSmall, printing, type Bind } from './setting'
 
@@ -12,9 +15,18 @@ function described(kind: KindSetting): (work: Work) => { words: string, field: F
   return (work) => {
     // The source's own word for what it is, where the style has a word for that.
     const genre = work.text('genre').toLowerCase().replace(/'/gu, '’')
-    const known = genre ? own?.[genre] ?? kind.style.genres?.[genre] : undefined
+    const known = genre ? own?.[genre] ?? (kind.row.forDegree ? degree(genre, kind.style) : undefined) : undefined
     return { words: known ?? ((from ? work.text(from) : '') || or), field }
   }
+}
+
+/** What the style calls a thesis for such a degree. */
+function degree(genre: string, { degrees, degreeStops }: Style): string | undefined {
+  const read = readDegree(genre)
+  const said = read && degrees?.[read.level]
+  if (!said) return undefined
+  const { letters, word } = read
+  return letters && said.named ? fillPattern(said.named, { degree: degreeStops ? degreeWithStops(letters) : letters, word }) : fillPattern(said.plain, { degree: '', word })
 }
 
 const description = (small: boolean): Bind => (_filters, kind) => {
@@ -35,7 +47,7 @@ export const WORDS = {
   'description': description(false),
   'description.lower': description(true),
   'title.lower': printing('title', work => beginSmall(work.text('title'))),
-  'genre.lower': printing('genre', work => beginSmall(work.text('genre'))),
+  'genre.lower': printing('genre', work => work.text('genre').split(' ').map(beginSmall).join(' ')),
   'genre.sentence': printing('genre', work => sentenceStart(work.text('genre'))),
   'medium.lower': printing('medium', work => beginSmall(work.text('medium'))),
 }

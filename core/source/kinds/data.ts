@@ -3,7 +3,7 @@ import { kind } from './kind'
 
 export const data = {
   'patent': kind({
-    label: 'Patent', whole: true,
+    label: 'Patent', whole: true, patented: true,
     words: 'invention',
     required: ['author', 'issued', 'title', 'number'], usual: ['authority', 'url'],
     lead: ['author'], makers: [],

@@ -36,6 +36,10 @@ export interface Kind {
   wholeTitle?: boolean
   /** What it is in goes by its short name: a reporter of cases. */
   shortContainer?: boolean
+  /** Written for a degree, which its genre names. */
+  forDegree?: boolean
+  /** Its number may come with the words that name its office: "U.S. Patent No. 9,876,543". */
+  patented?: boolean
   /** Its number may hold its season too: "Season 2, Episode 5", S02E05. */
   episodic?: boolean
   /** Other makers named inside the entry, in this order. */

@@ -39,7 +39,7 @@ export const papers = {
     number: 'number', publisherKey: 'publisher',
   }),
   'thesis': kind({
-    label: 'Thesis or dissertation', whole: true, paged: true,
+    label: 'Thesis or dissertation', whole: true, forDegree: true, paged: true,
     words: 'dissertation, phd, master, doctoral, honours project',
     required: ['author', 'issued', 'title', 'publisher'], usual: ['genre', 'place', 'archive', 'number', 'url'],
     lead: ['author'], makers: [],

@@ -3,7 +3,7 @@ import { kind } from './kind'
 
 export const pictures = {
   'artwork': kind({
-    label: 'Artwork', whole: true,
+    label: 'Artwork', whole: true, officialContainer: true,
     words: 'painting, sculpture, drawing, art, museum object, print, installation',
     required: ['author', 'issued', 'title'], usual: ['medium', 'archive', 'archivePlace', 'dimensions', 'url'],
     lead: ['author'], makers: [],
@@ -15,7 +15,7 @@ export const pictures = {
     number: 'issue',
   }),
   'photograph': kind({
-    label: 'Photograph', like: 'artwork', whole: true,
+    label: 'Photograph', like: 'artwork', whole: true, officialContainer: true,
     words: 'photo, picture, image',
     required: ['author', 'issued', 'title'], usual: ['medium', 'archive', 'archivePlace', 'container', 'url'],
     lead: ['author'], makers: [],
