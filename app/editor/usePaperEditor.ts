@@ -126,6 +126,18 @@ export function usePaperEditor(host: EditorHost) {
     return { ...(before ? { before } : {}), ...(after ? { after } : {}) }
   }
 
+  /** The work that its paragraph cited last before a citation, or before a place in the text; none where that one named several. */
+  function citedBefore(at: string | number): string | undefined {
+    const pos = typeof at === 'number' ? at : find(at)?.pos
+    if (pos === undefined) return undefined
+    const $pos = editor.value!.state.doc.resolve(pos)
+    let items: CitationData['items'] = []
+    $pos.parent.nodesBetween(0, $pos.parentOffset, (node, from) => {
+      if (node.type.name === 'citation' && from < $pos.parentOffset) items = (node.attrs.data as CitationData).items
+    })
+    return items.length === 1 ? items[0]!.id : undefined
+  }
+
   const setting = (): Setting => ({ style: store.style, sourceOf: id => store.byId.get(id) })
   /** Puts a citation where the cursor is. */
   function insert(data: CitationData, pos?: number) {
@@ -198,7 +210,7 @@ export function usePaperEditor(host: EditorHost) {
     view.focus()
     document.execCommand('copy')
   }
-  return { editor, selected, find, neighbours, insert, update, remove, split, join, select, copy, settle }
+  return { editor, selected, find, neighbours, citedBefore, insert, update, remove, split, join, select, copy, settle }
 }
 export type PaperEditor = ReturnType<typeof usePaperEditor>
 

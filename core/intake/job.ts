@@ -3,6 +3,7 @@
  * What is wrong with one source does not keep the rest from being done; each problem says where, what, and what to do.
  */
 import { z } from 'zod'
+import { FORMS } from '../compose/citations/forms'
 import { compose, composeAlone, filingOrder, type Citation } from '../compose/compose'
 import { cslItemSchema, fromCsl, type CslItem } from '../source/csl'
 import { isEmpty, type Source } from '../source/model'
@@ -18,7 +19,7 @@ const itemSchema = z.object({
   prefix: z.string().nullish().transform(v => v ?? ''),
   suffix: z.string().nullish().transform(v => v ?? ''),
 })
-const citationSchema = z.object({ items: z.array(itemSchema).min(1, { error: 'has no items; name at least one source by its id.' }), form: z.enum(['parenthetical', 'narrative', 'suppress-author']).nullish().transform(v => v ?? 'parenthetical') })
+const citationSchema = z.object({ items: z.array(itemSchema).min(1, { error: 'has no items; name at least one source by its id.' }), form: z.enum(FORMS).nullish().transform(v => v ?? 'parenthetical') })
 const jobSchema = z.object({
   style: z.string({ error: 'is missing; name a style such as "apa-7".' }),
   sources: z.array(z.unknown(), { error: 'must be a list of CSL-JSON items.' }),

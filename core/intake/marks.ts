@@ -6,8 +6,8 @@
 import type { CitationData } from '../sheet/document'
 import { readLocator } from '../source/locators'
 
-const MARK = /\[ref(?:\s+(in-text|no-name))?:\s*([^\][]+)\]/gu
-const FORMS = { 'in-text': 'narrative', 'no-name': 'suppress-author' } as const
+const MARK = /\[ref(?:\s+(in-text|no-name|place))?:\s*([^\][]+)\]/gu
+const FORMS = { 'in-text': 'narrative', 'no-name': 'suppress-author', 'place': 'place-alone' } as const
 const KEY = /[a-z0-9][a-z0-9-]*/gu
 
 /** Splits text at its marks. A mark with a key that `idOf` does not know stays in the text as it was typed. */
@@ -25,7 +25,7 @@ export function readMarks(text: string, idOf: (key: string) => string | undefine
   return out
 }
 
-const ANY_MARK = /\[ref(?:\s+(?:in-text|no-name))?:\s*([^\][]+)\]|\\[a-z]*cite[a-z]*\*?(?:\s*\[[^\]]*\]){0,2}\s*\{([^{}]+)\}/giu
+const ANY_MARK = /\[ref(?:\s+(?:in-text|no-name|place))?:\s*([^\][]+)\]|\\[a-z]*cite[a-z]*\*?(?:\s*\[[^\]]*\]){0,2}\s*\{([^{}]+)\}/giu
 
 /** Marks and citation commands in a text, each with the keys it names, whoever has them. */
 export const marksIn = (text: string): { typed: string, at: number, keys: string[] }[] => [...text.matchAll(ANY_MARK)].map(match => ({

@@ -3,7 +3,8 @@ import { compose } from '../compose/compose'
 import type { Source } from '../source/model'
 import { STYLES, styleOf } from '../styles'
 import { toMarkup } from '../text/runs'
-import { captionLines, creditLine, roman } from './captions'
+import { roman } from '../text/numbers'
+import { captionLines, creditLine } from './captions'
 import { blocksOf, creditedIn, replaceCited, richPieces, type DocNode, type InlinePiece } from './document'
 
 const show = (line: readonly InlinePiece[]) => toMarkup(line.map(({ text, italic, bold }) => ({ text, ...(italic ? { italic } : {}), ...(bold ? { bold } : {}), part: 'glue' as const, rules: [] })))

@@ -3,16 +3,10 @@ import { captionCredit } from '../compose/captions'
 import type { Composition } from '../compose/compose'
 import type { Source } from '../source/model'
 import type { CaptionForm, Style } from '../styles/schema'
+import { roman } from '../text/numbers'
 import { parseRich } from '../text/rich'
 import type { Run } from '../text/runs'
 import type { InlinePiece } from './document'
-
-const ROMAN: readonly (readonly [number, string])[] = [[100, 'C'], [90, 'XC'], [50, 'L'], [40, 'XL'], [10, 'X'], [9, 'IX'], [5, 'V'], [4, 'IV'], [1, 'I']]
-/** 14 as XIV; for the numbers of tables, below 400. */
-export function roman(n: number): string {
-  let rest = n
-  return ROMAN.map(([value, sign]) => { const times = Math.floor(rest / value); rest -= times * value; return sign.repeat(times) }).join('')
-}
 
 /** "Table 2", "Fig. 2.", "TABLE II". */
 export const labelOf = ({ label }: CaptionForm, n: number): string => label.replace('{n}', String(n)).replace('{N}', roman(n))

@@ -3,6 +3,7 @@
  * core needs; unknown nodes and marks pass, so that no word is lost by an older or newer editor.
  */
 import { z } from 'zod'
+import { FORMS } from '../compose/citations/forms'
 import type { Citation, Paper } from '../compose/compose'
 import { labelSchema } from '../source/locators'
 import { parseRich } from '../text/rich'
@@ -17,7 +18,7 @@ export const citationSchema = z.object({
     suffix: z.string().max(2000).optional(),
     original: z.string().max(2000).optional(),
   })).max(100),
-  form: z.enum(['parenthetical', 'narrative', 'suppress-author']).default('parenthetical'),
+  form: z.enum(FORMS).default('parenthetical'),
   /** Ids of the passages it stands with. */
   passages: z.array(z.string().max(64)).max(20).optional(),
   words: z.object({ before: z.string().max(20_000).optional(), after: z.string().max(20_000).optional() }).optional(),

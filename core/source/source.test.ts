@@ -3,7 +3,7 @@ import { fromCsl, kindOfCsl, toCsl, type CslItem } from './csl'
 import { readDate, writeDate } from './dates'
 import { freeKey, letters, plainKey } from './keys'
 import { hintFor, KINDS, KIND_IDS, kindChain, kindOf } from './kinds'
-import { readLocator } from './locators'
+import { placesOf, readLocator } from './locators'
 import { fieldsSchema, isEmpty, missing } from './model'
 import { initials, readName, readNames, surname, writeName, type Name } from './names'
 
@@ -42,7 +42,10 @@ describe('dates as typed', () => {
 })
 
 describe('locators as typed', () => {
-  it.each([['104-6', 'page', '104-6'], ['p. 104', 'page', '104'], ['pp 3-5', 'page', '3-5'], ['para 4', 'paragraph', '4'], ['para. 4', 'paragraph', '4'], ['ch 3', 'chapter', '3'], ['1:12:30', 'timestamp', '1:12:30'], ['3.2.14', 'act', '3.2.14'], ['fig 2', 'figure', '2'], ['§ 4', 'section', '4'], ['lines 3-7', 'line', '3-7'], ['xii', 'page', 'xii']])('%s', (typed, label, place) => expect(readLocator(typed)).toEqual({ label, place }))
+  it.each([['104-6', 'page', '104-6'], ['p. 104', 'page', '104'], ['pp 3-5', 'page', '3-5'], ['para 4', 'paragraph', '4'], ['para. 4', 'paragraph', '4'], ['ch 3', 'chapter', '3'], ['1:12:30', 'timestamp', '1:12:30'], ['3.2.14', 'act', '3.2.14'], ['fig 2', 'figure', '2'], ['§ 4', 'section', '4'], ['lines 3-7', 'line', '3-7'], ['xii', 'page', 'xii'], ['table 2', 'table', '2'], ['tables 2-4', 'table', '2-4'], ['bk. 4', 'book', '4'], ['pt 2', 'part', '2'], ['nn. 4-6', 'note', '4-6'], ['Appendix B', 'appendix', 'B'], ['eq. (3)', 'equation', '(3)'], ['slide 9', 'slide', '9'], ['ch. 3, p. 45', 'chapter', '3, p. 45'], ['2:117', 'page', '2:117']])('%s', (typed, label, place) => expect(readLocator(typed)).toEqual({ label, place }))
+  it.each<[string, string[]]>([
+    ['ch. 3, p. 45', ['chapter 3', 'page 45']], ['2:117', ['volume 2', 'page 117']], ['vol. 2, pp. 117-19', ['volume 2', 'page 117-19']], ['99, 103-105', ['page 99, 103-105']], ['p. 45, fig. 2', ['page 45', 'figure 2']], ['1:12:30', ['timestamp 1:12:30']],
+  ])('%s names %j', (typed, places) => expect(placesOf(readLocator(typed)!).map(({ label, place }) => `${label} ${place}`)).toEqual(places))
   it('is none when empty', () => expect(readLocator('  ')).toBeUndefined())
 })
 

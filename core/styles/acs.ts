@@ -1,7 +1,7 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { PERSONALLY, ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
+import { CAPITAL_WORDS, PERSONALLY, ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
@@ -48,7 +48,7 @@ export const acs: Style = {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ', inSentence: IN_SENTENCE,
     actWords: ACT_WORDS,
-    locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
+    locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], ...CAPITAL_WORDS }),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', behind: '.,;:?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },

@@ -45,7 +45,7 @@ export const ama11: Style = {
     system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ', inSentence: IN_SENTENCE,
     actWords: ACT_WORDS,
-    locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '] }),
+    locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], book: ['bk ', 'bks '], part: ['pt ', 'pts '], column: ['col ', 'cols '], folio: ['fol ', 'fols '], note: ['n ', 'nn '], appendix: ['app ', 'apps '], equation: ['eq ', 'eqs '], plate: ['pl ', 'pls '] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', closedUp: true, /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },

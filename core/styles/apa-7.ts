@@ -1,7 +1,7 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
-import { CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { CAPITAL_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -67,7 +67,7 @@ export const apa7: Style = {
     ambiguous: 'names', yearLetters: true, noYearLetter: '-', standInTitle: 'full', standInCapitals: { style: 'headline', prepositions: 3 },
     firstPublished: '{first}/{year}',
     citedIn: ', as cited in ', inSentence: IN_SENTENCE, groupAbbreviations: true,
-    locators: locatorWords({ chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], volume: ['Vol. ', 'Vols. '] }),
+    locators: locatorWords(CAPITAL_WORDS),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },
   page: { titlePage: true, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.

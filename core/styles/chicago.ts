@@ -68,7 +68,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart', within: true },
       // A note carries the title, which tells the works apart; only names and years may be taken for one another.
       ...(authorDate ? { ambiguous: 'names' as const } : {}), yearLetters: authorDate, noYearLetter: '-',
-      standInTitle: 'first-words', firstPublished: '[{first}] {year}', ...(authorDate ? { volumeAndPage: true } : {}),
+      standInTitle: 'first-words', firstPublished: '[{first}] {year}', ...(authorDate ? { volumeAndPage: true, placeAlone: true } : {}), volumeAndPlace: '{volume}:{place}',
       citedIn: ', quoted in ', inSentence: IN_SENTENCE,
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),

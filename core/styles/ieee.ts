@@ -55,7 +55,8 @@ export const ieee: Style = {
     names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', as cited in ', inSentence: IN_SENTENCE,
     actWords: ACT_WORDS,
-    locators: locatorWords({}),
+    // IEEE Reference Guide, II.A, “Citing parts of a reference”: [3, Fig. 1], [3, Sec. 4.5], [3, Appendix I], [3, ch. 2, pp. 5–10].
+    locators: locatorWords({ figure: ['Fig. ', 'Figs. '], table: ['Table ', 'Tables '], section: ['Sec. ', 'Secs. '], appendix: ['Appendix ', 'Appendices '] }),
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },

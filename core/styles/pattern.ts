@@ -51,6 +51,7 @@ export const SLOTS = {
   number: ['n'],
   numberAndPlace: ['n', 'place'],
   caption: ['n', 'N'],
+  volumeAndPlace: ['volume', 'place'],
   degree: ['degree', 'word'],
   firstPublished: ['first', 'year'],
 } as const

@@ -33,10 +33,19 @@ export const etAl = (from: number, keep: number, over: Partial<NonNullable<NameF
   ({ from, keep, before: ', ', text: 'et al.', ...over })
 
 type Locators = CitationRules['locators']
+/** The words for a place that are written out with a capital (APA 7, 8.13; ACS Guide). */
+export const CAPITAL_WORDS: Partial<Locators> = {
+  chapter: ['Chapter ', 'Chapters '], section: ['Section ', 'Sections '], figure: ['Figure ', 'Figures '], table: ['Table ', 'Tables '], volume: ['Vol. ', 'Vols. '],
+  book: ['Book ', 'Books '], part: ['Part ', 'Parts '], column: ['Column ', 'Columns '], stanza: ['Stanza ', 'Stanzas '], note: ['Footnote ', 'Footnotes '],
+  appendix: ['Appendix ', 'Appendices '], equation: ['Equation ', 'Equations '], plate: ['Plate ', 'Plates '], slide: ['Slide ', 'Slides '],
+}
+
 /** Locator words as most styles have them; a style changes what it says otherwise. */
 export const locatorWords = (over: Partial<Locators>): Locators => ({
   page: ['p. ', 'pp. '], chapter: ['ch. ', 'chs. '], paragraph: ['para. ', 'paras. '], section: ['sec. ', 'secs. '], figure: ['fig. ', 'figs. '],
-  line: ['line ', 'lines '], verse: ['', ''], volume: ['vol. ', 'vols. '], timestamp: ['', ''], act: ['', ''], ...over,
+  table: ['table ', 'tables '], line: ['line ', 'lines '], verse: ['', ''], stanza: ['stanza ', 'stanzas '], volume: ['vol. ', 'vols. '], book: ['bk. ', 'bks. '],
+  part: ['pt. ', 'pts. '], column: ['col. ', 'cols. '], folio: ['fol. ', 'fols. '], note: ['n. ', 'nn. '], appendix: ['app. ', 'apps. '],
+  equation: ['eq. ', 'eqs. '], plate: ['pl. ', 'pls. '], slide: ['slide ', 'slides '], timestamp: ['', ''], act: ['', ''], ...over,
 })
 
 /** Number and title on one line: the table's above it, the figure's below. */

@@ -9,6 +9,7 @@ const emit = defineEmits<{ done: [] }>()
 const store = usePaper()
 const place = computed(() => store.citationPlaces.get(props.id)!)
 const data = computed(() => store.citations[place.value] as CitationData)
+const again = computed(() => (void store.citations, props.editor.citedBefore(props.id)))
 const near = computed(() => (void store.citations, props.editor.neighbours(props.id)))
 </script>
 
@@ -31,6 +32,7 @@ export function strayWords(id: string, editor: PaperEditor, store: ReturnType<ty
     :data="data"
     :place="place"
     :headed="headed ?? false"
+    :again="again"
     @change="editor.update(id, $event)"
     @done="emit('done')"
   >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { FORMS } from '~~/core/compose/citations/forms'
 import { compose, composeAlone } from '~~/core/compose/compose'
 import { readLocator, writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
@@ -6,19 +7,21 @@ import { textOf } from '~~/core/source/model'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** A citation being made or changed: its works, their places, the words around, and the real forms to choose from. */
-const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean, near?: readonly string[] }>()
+const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean, near?: readonly string[], again?: string }>()
 const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
 const store = usePaper()
 const adding = ref(props.data.items.length === 0)
 const around = ref(props.data.items.some(i => i.prefix || i.suffix || i.original))
 const notes = computed(() => store.style.citation.system === 'notes')
 const root = useTemplateRef<HTMLElement>('root')
-const FORMS = ['parenthetical', 'narrative', 'suppress-author'] as const
 
+// A work that its paragraph has just cited may give its place alone, where the style lets it: offered, never done unasked.
+const alone = computed(() => store.style.citation.placeAlone === true && props.data.items.length === 1 && Boolean(props.data.items[0]!.locator)
+  && (props.again === props.data.items[0]!.id || props.data.form === 'place-alone'))
 // Each form as it will stand in this very place of the paper.
 const forms = computed(() => props.data.items.length === 0
   ? []
-  : FORMS.map((form) => {
+  : FORMS.filter(form => form !== 'place-alone' || alone.value).map((form) => {
       const citations = [...store.citations]
       const at = props.place ?? citations.length
       citations[at] = { ...props.data, form }
@@ -142,6 +145,9 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
           v-if="/^\d+$/u.test(plain(runs))"
           class="ml-2 font-ui text-[13px] text-soft"
         >the number alone</span><span
+          v-else-if="form === 'place-alone'"
+          class="ml-2 font-ui text-[13px] text-soft"
+        >cited just before</span><span
           v-if="note && data.form === form"
           class="mt-0.5 block text-[13.5px] text-soft"
         ><RunText :runs="note" /></span>

@@ -3,7 +3,7 @@ import { onClickOutside } from '@vueuse/core'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** The picker at the cursor: choose, place, form; Enter puts it in. */
-const props = defineProps<{ at: { left: number, top: number }, place: number, near?: readonly string[] }>()
+const props = defineProps<{ at: { left: number, top: number }, place: number, near?: readonly string[], again?: string }>()
 const emit = defineEmits<{ insert: [data: CitationData], close: [] }>()
 const data = ref<CitationData>({ items: [], form: 'parenthetical' })
 const done = () => (data.value.items.length ? emit('insert', data.value) : emit('close'))
@@ -25,6 +25,7 @@ const left = computed(() => Math.max(8, Math.min(props.at.left, (import.meta.cli
       :data="data"
       :place="place"
       :near="near ?? []"
+      :again="again"
       autofocus
       @change="data = $event"
       @done="done"

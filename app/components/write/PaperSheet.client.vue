@@ -11,7 +11,7 @@ import { strayWords } from './CitationCard.vue'
 
 const store = usePaper()
 const tray = useTray()
-const picker = ref<{ left: number, top: number, place: number }>()
+const picker = ref<{ left: number, top: number, place: number, again?: string }>()
 const sheet = useTemplateRef<HTMLElement>('sheet')
 const foot = useTemplateRef<{ begin: (id: string) => void }>('foot')
 const finding = ref(false)
@@ -49,7 +49,8 @@ function openPicker() {
   let place = 0
   view.state.doc.nodesBetween(0, from, (node, pos) => { if (node.type.name === 'citation' && pos < from) place++ })
   selected.value = undefined
-  picker.value = { left: at.left, top: Math.min(at.bottom + 8, Math.max(60, window.innerHeight - 420)), place }
+  const again = paper.citedBefore(from)
+  picker.value = { left: at.left, top: Math.min(at.bottom + 8, Math.max(60, window.innerHeight - 420)), place, ...(again ? { again } : {}) }
 }
 function insert(data: CitationData) {
   picker.value = undefined
@@ -215,6 +216,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
       :at="picker"
       :place="picker.place"
       :near="near"
+      :again="picker.again"
       @insert="insert"
       @close="close"
     />

@@ -3,7 +3,8 @@ import { parsePattern, SLOTS } from '../../styles/pattern'
 import type { Style } from '../../styles/schema'
 import { glue, textOfAtoms, type Atom } from '../line'
 import { printed } from '../work'
-import { after, before, joint, place, sayAuthor, tellingOf, unlisted, type Form, type Item } from './item'
+import type { Form } from './forms'
+import { after, before, joint, place, sayAuthor, tellingOf, unlisted, type Item } from './item'
 
 function year(style: Style, item: Item): Atom[] {
   const { work } = item

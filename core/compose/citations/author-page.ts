@@ -2,7 +2,8 @@
 import type { Style } from '../../styles/schema'
 import { glue, textOfAtoms, type Atom } from '../line'
 import { titleInText } from '../entry'
-import { after, before, joint, place, sayAuthor, type Form, type Item } from './item'
+import type { Form } from './forms'
+import { after, before, joint, place, sayAuthor, type Item } from './item'
 
 function pagePart(style: Style, item: Item, alone: boolean): Atom[] {
   const where = place(item)

@@ -6,8 +6,7 @@ import type { Told } from '../apart'
 import { authorInText } from '../entry'
 import { glue, type Atom } from '../line'
 import { printed, type Telling, type Work } from '../work'
-
-export type Form = 'parenthetical' | 'narrative' | 'suppress-author'
+import type { Form } from './forms'
 
 export interface Item {
   work: Work
@@ -63,7 +62,7 @@ export function place(item: Item): Atom[] {
   const { work, locator } = item
   if (!locator) return []
   const where = printed(work.kind.print('{locator}'), work, tellingOf(item))
-  const volume = work.kind.style.citation.volumeAndPage && locator.label === 'page' && work.has('numberOfVolumes') ? work.text('volume') : ''
+  const volume = work.kind.style.citation.volumeAndPage && locator.label === 'page' && !locator.place.includes(':') && work.has('numberOfVolumes') ? work.text('volume') : ''
   return volume ? [glue(`${volume}:`), ...where] : where
 }
 

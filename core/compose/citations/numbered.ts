@@ -2,7 +2,8 @@
 import { parsePattern, SLOTS } from '../../styles/pattern'
 import type { Style } from '../../styles/schema'
 import { glue, type Atom } from '../line'
-import { after, before, joint, place, sayAuthor, unlisted, type Form, type Item } from './item'
+import type { Form } from './forms'
+import { after, before, joint, place, sayAuthor, unlisted, type Item } from './item'
 
 export function numbered(style: Style, items: readonly Item[], form: Form): Atom[] {
   const rules = style.citation.numbers!

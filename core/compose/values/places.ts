@@ -1,7 +1,9 @@
 /** Where to find a work, and who put it there: publishers, archives, addresses, the place cited. */
 import { isPlural, setRange } from '../../text/ranges'
 import { abbreviateProceedings, shortenPublisher } from '../../text/abbreviations'
-import { fillPattern } from '../../styles/pattern'
+import { placesOf, type Locator } from '../../source/locators'
+import { fillPattern, parsePattern, SLOTS } from '../../styles/pattern'
+import { roman } from '../../text/numbers'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
 import { answer, beginSmall, printing, type Bind } from './setting'
@@ -53,22 +55,48 @@ const selfPublished: Bind = (_filters, { style }) => {
   return (work, _telling, out) => work.isAuthor(work.text('publisher')) && !work.has('url') && !work.has('doi') && put(style.terms.selfPublished ?? work.text('publisher'), out)
 }
 
-const locator: Bind = (_filters, { style }) => {
-  const { locators, actWords } = style.citation
-  return (_work, telling, out) => {
+/**
+ * The place cited. Several are named one after the other; a volume and a page in it as the style joins them; two numbers
+ * with a colon are a time, but in a set of volumes they are volume and page.
+ */
+const locator: Bind = (_filters, { style, row }) => {
+  const { volumeAndPlace } = style.citation
+  const joined = volumeAndPlace === undefined ? undefined : parsePattern(volumeAndPlace, SLOTS.volumeAndPlace)
+  const word = placeSetter(style)
+  return (work, telling, out) => {
     if (!telling.locator) return false
-    const { label, place } = telling.locator
-    const [one, many] = locators[label]
-    const asTyped = label === 'timestamp' || label === 'act'
-    const text = label === 'act' && actWords ? inWords(place, actWords)
-      : (isPlural(place) ? many : one) + (asTyped ? place.replace(/-/gu, '–') : setRange(place, style.ranges.locators, style.dash))
-    out.push({ text, part: 'where', rules: ['locator'] })
+    const ofVolumes = telling.locator.label === 'timestamp' && row.paged && (work.has('volume') || work.has('numberOfVolumes'))
+    const places = placesOf(ofVolumes ? { ...telling.locator, label: 'page' } : telling.locator)
+    const parts: string[] = []
+    for (let i = 0; i < places.length; i++) {
+      const [at, next] = [places[i]!, places[i + 1]]
+      if (joined && at.label === 'volume' && next?.label === 'page') {
+        parts.push(joined.map(piece => ('text' in piece ? piece.text : piece.slot === 'volume' ? at.place : word(next))).join(''))
+        i++
+      }
+      else parts.push(word(at))
+    }
+    out.push({ text: parts.join(', '), part: 'where', rules: ['locator'] })
     return true
   }
 }
 
+/** Sets one place with the style's word for it. */
+function placeSetter(style: Style): (place: Locator) => string {
+  const { locators, actWords, romanActs } = style.citation
+  return ({ label, place }) => {
+    if (label === 'act' && actWords) return inWords(place, actWords, style.dash)
+    const [one, many] = locators[label]
+    const set = label === 'act' && romanActs ? inRoman(place) : label === 'timestamp' || label === 'act' ? place.replace(/-/gu, '–') : setRange(place, style.ranges.locators, style.dash)
+    return (isPlural(place) ? many : one) + set
+  }
+}
+
 /** "3.2.14": act 3, scene 2, line 14. */
-const inWords = (place: string, words: readonly [string, string, string]): string => place.split('.').map((n, i) => `${words[i] ?? ''} ${n}`.trim()).join(', ')
+const inWords = (place: string, words: readonly [string, string, string], dash: string): string =>
+  place.split('.').map((n, i) => `${words[i] ?? ''}${isPlural(n) ? 's' : ''} ${n.replace(/-/gu, dash)}`.trim()).join(', ')
+/** "3.2.14": III.ii.14. */
+const inRoman = (place: string): string => place.replace(/-/gu, '–').split('.').map((n, i) => (i > 1 || !/^\d{1,3}$/u.test(n) ? n : i ? roman(Number(n)).toLowerCase() : roman(Number(n)))).join('.')
 
 /** What an event is, among its words: such a one has an article before it ("the Annual Meeting of …", but "HydroCon 2021"). */
 const GATHERING = /\b(?:meetings?|conference|congress|symposium|workshop|convention|colloquium|seminar|forum|summit|sessions?|days?|festival|assembly|gathering|exhibition|fair|lectures?|series|school|society|association)\b/iu
