@@ -28,6 +28,7 @@ function readBibName(said: string): Name | undefined {
   if (whole && balancedInside(whole[1]!)) return { literal: fromLatex(whole[1]!) }
   const parts = splitOutside(said, COMMA).map(part => part.trim()).filter(Boolean)
   const clean = (words: string) => fromLatex(words)
+  if (!parts.length) return undefined
   if (parts.length >= 2) {
     const { von, last } = vonLast(words(parts[0]!), true)
     const given = clean(parts.at(-1)!)
@@ -37,6 +38,7 @@ function readBibName(said: string): Name | undefined {
     return trimmed({ particle: von, family: last, given, suffix })
   }
   const all = words(parts[0] ?? said)
+  if (!all.length) return undefined
   if (all.length === 1) return { literal: clean(all[0]!) }
   const firstVon = all.findIndex((word, i) => i > 0 && i < all.length - 1 && isLower(word))
   if (firstVon > 0) {

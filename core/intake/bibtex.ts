@@ -56,6 +56,12 @@ function inherit(entry: BibEntry, byKey: ReadonlyMap<string, BibEntry>, problems
 }
 
 const USED = new Set(['year', 'month', 'day', 'date', 'urldate', 'origdate', 'eventdate', 'number', 'subtitle', 'booksubtitle', 'journalsubtitle', 'maintitle', 'titleaddon', 'howpublished', 'school', 'institution', 'organization', 'type', 'crossref', 'eprint', 'eprinttype', 'archiveprefix', 'primaryclass', 'dendlekind', 'editortype', 'note', 'submitted', 'origyear', 'lastchecked', 'accessed', 'urlaccessdate', 'seriesnumber', 'genre'])
+/** Fields that are read where nothing closer is given: kept where they were not. */
+const SPARE = ['note', 'organization', 'booksubtitle', 'journalsubtitle', 'titleaddon']
+/** What a note says that becomes a field. */
+const NOTED = /https?:|\\url|accessed|retrieved|visited|last checked|in press|to appear|forthcoming/iu
+/** Other names of a text field than the one that is written: two of them may differ. */
+const SECOND = new Set(FIELD_NAMES.filter(name => FIELDS[name].type === 'text').flatMap(name => FIELDS[name].bibtex.slice(1)))
 const KNOWN = new Set([...PLAIN_FIELDS, ...NAME_KEYS].map(([name]) => name))
 const RICH = new Set<FieldName>(['title', 'container', 'titleShort', 'reviewedTitle', 'volumeTitle', 'series', 'originalTitle', 'titleTranslated'])
 
@@ -94,7 +100,9 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   if (fields.edition) fields.edition = plainEdition(fields.edition)
   if (fields.container && kind === 'book' && entry.type === 'book' && raw.has('journal')) doubts.push('A book with a journal: check what kind of source it is.')
   const left: [string, string][] = []
-  for (const [name, value] of raw) if (!KNOWN.has(name) && !USED.has(name)) left.push([name, value])
+  const said = new Set(Object.values(fields).filter(value => typeof value === 'string'))
+  for (const [name, value] of raw) if (!KNOWN.has(name) ? !USED.has(name) : SECOND.has(name) && !said.has(text(name))) left.push([name, value])
+  for (const name of SPARE) if (raw.has(name) && !Object.values(fields).some(value => typeof value === 'string' && value.includes(text(name))) && !(name === 'note' && NOTED.test(text(name)))) left.push([name, raw.get(name)!])
   const custom = { bibtex: Object.fromEntries(left), ...(others.length ? { others } : {}), ...(entry.type !== kindOf(kind).bibtex ? { type: entry.type } : {}) }
   const keep = left.length > 0 || others.length > 0 || 'type' in custom
   return {
@@ -103,7 +111,8 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   }
 }
 
-const editorRole = (type: string): FieldName => (type === 'director' ? 'director' : type === 'producer' ? 'producer' : type === 'translator' ? 'translator' : 'editor')
+const EDITOR_ROLES: Record<string, FieldName> = { director: 'director', producer: 'producer', translator: 'translator', compiler: 'compiler' }
+const editorRole = (type: string): FieldName => (Object.hasOwn(EDITOR_ROLES, type) ? EDITOR_ROLES[type]! : 'editor')
 
 function joinSubtitles(fields: Fields, text: (name: string, target?: FieldName) => string) {
   const join = (a: string, b: string) => (!a ? b : !b ? a : /[?!.:]$/u.test(a.replace(/<[^>]+>$/u, '')) ? `${a} ${b}` : `${a}: ${b}`)

@@ -125,6 +125,7 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
   set('place', first('CY', 'PP'))
   set('edition', first('ET') && plainEdition(first('ET')))
   set('numberOfVolumes', first('NV'))
+  if (!inPeriodical(kind) || kind === 'newspaper-article') set('section', first('SE'))
   set('language', first('LA'))
   set('database', first('DB', 'DP'))
   set('genre', isDoi(tidyDoi(first('M3'))) ? '' : first('M3'))
@@ -132,13 +133,18 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
   if (/accessed|retrieved/iu.test(first('N1')) && !read) set('accessed', readDate(first('N1').replace(/^.*?(?:accessed|retrieved)(?:\s+on)?:?\s*/iu, '')))
   if (read) set('accessed', risDate(read))
   if (/in press|forthcoming/iu.test(`${first('N1')} ${type === 'INPR' ? 'in press' : ''}`) && !fields.issued) set('status', 'in press')
-  const left = lines.filter(([tag, value]) => !READ.has(tag) && !(tag === 'M3' && (value === fields.genre || value === fields.doi)) && !(tag === 'C7' && value === fields.number) && !(tag === 'M1' && value === number))
+  const left = lines.filter(([tag, value]) => !READ.has(tag) && !(tag === 'M3' && (value === fields.genre || value === fields.doi)) && !(tag === 'C7' && value === fields.number) && !(tag === 'M1' && value === number) && !(tag === 'SE' && value === fields.section))
+  // A second name or address that no field had room for.
+  const said = new Set(Object.values(fields).filter(value => typeof value === 'string'))
+  left.push(...lines.filter(([tag, value]) => SEVERAL.has(tag) && !said.has(value) && !(doi && value.includes(doi))))
   return {
     kind, fields, from: allFrom(fields, 'file', 'the RIS file'), ...(first('ID') ? { key: first('ID') } : {}),
     ...(left.length ? { origin: { custom: { ris: left } } } : {}), where: `line ${line}`, doubts,
   }
 }
 
+/** Tags that say the same in several ways, and may differ. */
+const SEVERAL = new Set('T2 JF JO J1 J2 JA T3 BT UR LK L2'.split(' '))
 /** Tags whose values become fields; the rest travel with the source. */
 const READ = new Set('AU A1 A2 ED A3 A4 TA TI T1 CT BT T2 JF JO J1 J2 JA T3 ST TT PY Y1 YR DA VL VO IS CP SP EP SN UR LK L2 DO DI PB CY PP ET NV LA DB DP Y2 C8 ID'.split(' '))
 
@@ -247,6 +253,7 @@ function writeRecord(source: Source, key: string): string {
   put('PB', fields.publisher)
   put('CY', fields.place)
   put('ET', fields.edition)
+  if (!periodical || kind === 'newspaper-article') put('SE', fields.section)
   put('NV', fields.numberOfVolumes)
   put('LA', fields.language)
   put('DB', fields.database)
@@ -259,4 +266,4 @@ function writeRecord(source: Source, key: string): string {
 
 /** Fields that RIS has no place for, by name; the writer is told what stays behind. */
 export const withoutPlace = (source: Source): FieldName[] => (Object.keys(source.fields) as FieldName[]).filter(name => !RIS_FIELDS.has(name) && FIELDS[name])
-const RIS_FIELDS = new Set<FieldName>(['author', 'editor', 'translator', 'director', 'host', 'reviewedAuthor', 'seriesEditor', 'contributor', 'title', 'titleShort', 'titleTranslated', 'container', 'containerShort', 'series', 'seriesNumber', 'issued', 'originalDate', 'status', 'volume', 'issue', 'number', 'pages', 'isbn', 'issn', 'doi', 'url', 'publisher', 'place', 'edition', 'numberOfVolumes', 'language', 'database', 'genre', 'accessed'])
+const RIS_FIELDS = new Set<FieldName>(['author', 'editor', 'translator', 'director', 'host', 'reviewedAuthor', 'seriesEditor', 'contributor', 'title', 'titleShort', 'titleTranslated', 'container', 'containerShort', 'series', 'seriesNumber', 'issued', 'originalDate', 'status', 'volume', 'issue', 'number', 'pages', 'isbn', 'issn', 'doi', 'url', 'publisher', 'place', 'edition', 'section', 'numberOfVolumes', 'language', 'database', 'genre', 'accessed'])

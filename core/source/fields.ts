@@ -60,7 +60,7 @@ export const FIELDS = {
   scale: f('Scale', 'what', 'text', 'scale', 'in the margin of the map', ['scale']),
   container: f('Inside what', 'inside', 'text', 'container-title', 'the whole it is part of', ['journal', 'journaltitle', 'booktitle']),
   containerShort: f('Its short name', 'inside', 'text', 'container-title-short', 'on the journal’s page', ['shortjournal']),
-  volume: f('Volume', 'inside', 'text', 'volume', 'beside the title of the whole', ['volume']),
+  volume: f('Volume', 'inside', 'text', 'volume', 'beside the title of the whole', ['volume', 'part']),
   volumeTitle: f('Title of the volume', 'inside', 'text', 'volume-title', 'the title page of the volume', ['volumetitle']),
   numberOfVolumes: f('Number of volumes', 'inside', 'text', 'number-of-volumes', 'on the imprint page', ['volumes']),
   issue: f('Issue', 'inside', 'text', 'issue', 'after the volume', ['issue']),
