@@ -29,7 +29,7 @@ export function setTitle(title: string, setting: TitleSetting): SetTitle {
 /** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
 function spaced(title: string, keepStop: boolean): string {
   const single = /\s\s|[^\S ]/u.test(title) ? title.trim().replace(/\s+/gu, ' ') : title.trim()
-  return single.endsWith('.') && !keepStop ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+)\.$/u, '') : single
+  return single.endsWith('.') && !keepStop ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+|\b(?:Inc|Ltd|Corp|Bros))\.$/u, '') : single
 }
 
 const RULES: Record<CapitalRule['style'], readonly RuleId[]> = { 'headline': ['title.headline'], 'sentence': ['title.sentence'], 'as-given': ['title.asgiven'] }

@@ -8,7 +8,7 @@ import { FIELDS, FIELD_NAMES, type FieldName } from './fields'
 import { isKind, KIND_IDS, kindOf, type CslRule, type KindId } from './kinds'
 import type { Fields, Source } from './model'
 import { isNamed, type Name } from './names'
-import { readDate, type DatePoint, type SourceDate } from './dates'
+import { daysIn, readDate, type DatePoint, type SourceDate } from './dates'
 
 const cslText = z.union([z.string(), z.number(), z.boolean()])
 const cslName = z.looseObject({
@@ -130,18 +130,22 @@ function readCslDate(value: unknown): SourceDate | undefined {
   const points = (d['date-parts'] ?? []).map(readParts).filter(p => p !== undefined)
   const circa = d.circa && d.circa !== 'false' ? { circa: true } : {}
   if (points.length) {
-    const season = Number(d.season)
-    // A month of 13 to 16 or 21 to 24 is a season in older files.
+    // A month of 13 to 16 or 21 to 24 is a season in some files.
+    const month = Number(d['date-parts']?.[0]?.[1])
+    const season = Number(d.season) || (month >= 13 && month <= 16 ? month - 12 : month >= 21 && month <= 24 ? month - 20 : NaN)
     return { start: points[0], ...(points[1] ? { end: points[1] } : {}), ...(season >= 1 && season <= 4 ? { season } : {}), ...circa }
   }
-  if (d.raw) return { ...readDate(d.raw), ...circa }
-  return d.literal ? { ...(readDate(d.literal) ?? { literal: d.literal }), ...circa } : undefined
+  if (d.raw) { const read = readDate(d.raw); if (read) return { ...read, ...circa } }
+  const literal = d.literal?.trim() || (d['date-parts']?.[0]?.[0] !== undefined && String(d['date-parts'][0][0]).trim()) || ''
+  const read = readDate(literal)
+  return read && { ...read, ...circa }
 }
 
 function readParts(parts: readonly unknown[]): DatePoint | undefined {
   const [year, month, day] = parts.map(Number)
-  if (!year || !Number.isInteger(year)) return undefined
-  return { year, ...(month && month >= 1 && month <= 12 ? { month } : {}), ...(month && day && day >= 1 && day <= 31 ? { day } : {}) }
+  if (!year || !Number.isInteger(year) || Math.abs(year) > 9999) return undefined
+  const named = Number.isInteger(month) && month! >= 1 && month! <= 12 ? month! : undefined
+  return { year, ...(named ? { month: named } : {}), ...(named && Number.isInteger(day) && day! >= 1 && day! <= daysIn(year, named) ? { day: day! } : {}) }
 }
 
 function writeProperty(value: string | Name[] | SourceDate | undefined): unknown {

@@ -5,7 +5,7 @@ import { z } from 'zod'
 
 const pointSchema = z.object({
   /** Negative for BCE: -46 is 46 BCE. */
-  year: z.number().int(),
+  year: z.number().int().min(-9999).max(9999),
   month: z.number().int().min(1).max(12).optional(),
   day: z.number().int().min(1).max(31).optional(),
 })
@@ -21,6 +21,9 @@ export const dateSchema = z.object({
 export type DatePoint = z.infer<typeof pointSchema>
 export type SourceDate = z.infer<typeof dateSchema>
 
+/** The days of a month; February has 29 where the year is a leap year of the Gregorian calendar. */
+export const daysIn = (year: number, month: number): number => new Date(Date.UTC(2000 + (((year % 400) + 400) % 400), month, 0)).getUTCDate()
+
 export const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
 const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall: 3, winter: 4 }
 
@@ -30,10 +33,13 @@ const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall:
  */
 export function readDate(typed: string): SourceDate | undefined {
   const text = typed.trim()
-  if (!text || /^(?:n\.?\s?d\.?|no date|undated)$/iu.test(text)) return undefined
+  if (!/[\p{L}\p{N}]/u.test(text) || /^[([]?(?:n\.?\s?d\.?|no date|undated|date unknown)[)\]]?$/iu.test(text)) return undefined
   const circaMatch = /^(?:c\.|ca\.?|circa|about)\s*/iu.exec(text)
-  const body = circaMatch ? text.slice(circaMatch[0].length) : text
-  const circa = circaMatch ? { circa: true } : {}
+  // A library's brackets round a year that the book does not give, its sign for the copyright, its doubt.
+  const said = (circaMatch ? text.slice(circaMatch[0].length) : text).replace(/^\[([^\][]+)\]$/u, '$1')
+  const doubtful = /^\??(\d{4})\??$/u.exec(said)
+  const body = doubtful?.[1] ?? said.replace(/^(?:©\s*|\(c\)\s*|c)(?=\d{4}$)/iu, '')
+  const circa = circaMatch || (doubtful && said.includes('?')) ? { circa: true } : {}
   const [left, right, ...more] = body.split(/\s*[\u2013\u2014]\s*|\s+(?:-|to)\s+|(?<=^\d{4})-(?=\d{4}$)|(?<=^\d{1,2})-(?=\d{1,2}\s+\p{L})/u)
   if (right !== undefined && !more.length) {
     const end = readPoint(right)
@@ -41,8 +47,12 @@ export function readDate(typed: string): SourceDate | undefined {
       ?? (end ? monthOnly(left!, end) : undefined)
     if (start && end) return { start, end, ...circa }
   }
-  const season = /^(spring|summer|autumn|fall|winter)\s+(\d{3,4})$/iu.exec(body)
-  if (season) return { start: { year: Number(season[2]) }, season: SEASONS[season[1]!.toLowerCase()]!, ...circa }
+  const season = /^(spring|summer|autumn|fall|winter),?\s+(\d{3,4})(?:\s*[-\u2013/]\s*(\d{2}|\d{4}))?$/iu.exec(body)
+  if (season) {
+    const year = Number(season[2])
+    const last = season[3] ? Number(season[3].length === 2 ? season[2]!.slice(0, -2) + season[3] : season[3]) : year
+    return { start: { year }, ...(last > year ? { end: { year: last } } : {}), season: SEASONS[season[1]!.toLowerCase()]!, ...circa }
+  }
   const start = readPoint(body)
   return start ? { start, ...circa } : { literal: text }
 }
@@ -57,7 +67,7 @@ export function writeDate(date: SourceDate | undefined): string {
 }
 
 const point = (p: DatePoint): string =>
-  [p.day, p.month ? MONTHS[p.month - 1] : undefined, p.year < 0 ? `${-p.year} BCE` : p.year].filter(v => v !== undefined).join(' ')
+  [p.day, p.month ? MONTHS[p.month - 1] : undefined, p.year < 0 ? `${-p.year} BCE` : p.year < 100 && !p.month ? `AD ${p.year}` : p.year].filter(v => v !== undefined).join(' ')
 
 const monthNumber = (word: string): number | undefined => {
   const w = word.toLowerCase().replace(/\./gu, '')
@@ -78,13 +88,16 @@ function readPoint(text: string): DatePoint | undefined {
   const make = (year: string, month?: number, day?: string): DatePoint | undefined => {
     const d = day === undefined ? undefined : Number(day)
     if (month !== undefined && (month < 1 || month > 12)) return undefined
-    if (d !== undefined && (d < 1 || d > 31)) return undefined
+    if (d !== undefined && (d < 1 || d > daysIn(Number(year), month ?? 1))) return undefined
     return { year: Number(year), ...(month ? { month } : {}), ...(d ? { day: d } : {}) }
   }
   let m: RegExpExecArray | null
   if ((m = /^(\d{1,4})\s*(?:BCE|B\.C\.E?\.?|BC)$/iu.exec(text))) return { year: -Number(m[1]) }
-  if ((m = /^(?:AD\s*)?(\d{3,4})(?:\s*CE)?$/iu.exec(text))) return make(m[1]!)
-  if ((m = /^(\d{4})[-/](\d{1,2})(?:[-/](\d{1,2}))?(?:T.*)?$/u.exec(text))) return make(m[1]!, Number(m[2]), m[3])
+  if ((m = /^(?:AD\s*(\d{1,4})|(\d{1,4})\s*(?:CE|AD)|(\d{3,4}))$/iu.exec(text))) return make((m[1] ?? m[2] ?? m[3])!)
+  if ((m = /^(\d{4})[-/.](\d{1,2})(?:[-/.](\d{1,2}))?(?:T.*)?$/u.exec(text))) return make(m[1]!, Number(m[2]), m[3])
+  // Day, month, year with full stops; with strokes only where one of the two can be no month.
+  if ((m = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})$/u.exec(text))) return make(m[3]!, Number(m[2]), m[1])
+  if ((m = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4})$/u.exec(text)) && (Number(m[1]) > 12) !== (Number(m[2]) > 12)) return Number(m[1]) > 12 ? make(m[3]!, Number(m[2]), m[1]) : make(m[3]!, Number(m[1]), m[2])
   if ((m = /^(\d{1,2})(?:st|nd|rd|th)?\s+(\p{L}+)\.?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[2]!)) return make(m[3]!, monthNumber(m[2]!), m[1])
   if ((m = /^(\p{L}+)\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[1]!)) return make(m[3]!, monthNumber(m[1]!), m[2])
   if ((m = /^(\d{4}),?\s+(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(text)) && monthNumber(m[2]!)) return make(m[1]!, monthNumber(m[2]!), m[3])

@@ -14,6 +14,8 @@ export interface PatentNumber { country?: string, bare: string }
 
 /** The office's code and the number without it: "U.S. Patent No. 9,876,543" is US and 9,876,543. */
 export function readPatent(number: string, authority = ''): PatentNumber {
+  const said = number.replace(/^(?:no|nr|number)\.?\s+/iu, '')
+  if (said !== number) return readPatent(said, authority)
   const code = CODE.exec(number)?.[1]
   if (code) return { country: code, bare: number.replace(CODE, '') }
   const named = /^(?:(.{0,40}?)\s*)?\bpatent\b(?:\s+(?:application|publication))?\s*(?:(?:no|nr|number)\b\.?)?\s*(?=\S*\d)/iu.exec(number)

@@ -33,11 +33,14 @@ describe('dates as typed', () => {
     ['2021', { start: { year: 2021 } }], ['14 March 2023', { start: { year: 2023, month: 3, day: 14 } }], ['March 14, 2023', { start: { year: 2023, month: 3, day: 14 } }], ['2023-03-14', { start: { year: 2023, month: 3, day: 14 } }],
     ['June 2022', { start: { year: 2022, month: 6 } }], ['Spring 2020', { start: { year: 2020 }, season: 1 }], ['c. 1890', { start: { year: 1890 }, circa: true }], ['46 BCE', { start: { year: -46 } }],
     ['2015-2018', { start: { year: 2015 }, end: { year: 2018 } }], ['3-5 March 2020', { start: { year: 2020, month: 3, day: 3 }, end: { year: 2020, month: 3, day: 5 } }], ['Michaelmas term 1871', { literal: 'Michaelmas term 1871' }],
+    ['29 February 2024', { start: { year: 2024, month: 2, day: 29 } }], ['29 February 2023', { literal: '29 February 2023' }], ['2021-02-31', { literal: '2021-02-31' }], ['31 April 1999', { literal: '31 April 1999' }], ['1e21', { literal: '1e21' }],
+    ['14/03/2021', { start: { year: 2021, month: 3, day: 14 } }], ['03/14/2021', { start: { year: 2021, month: 3, day: 14 } }], ['03/04/2021', { literal: '03/04/2021' }], ['14.03.2021', { start: { year: 2021, month: 3, day: 14 } }],
+    ['[1890]', { start: { year: 1890 } }], ['[1890?]', { start: { year: 1890 }, circa: true }], ['c1999', { start: { year: 1999 } }], ['AD 44', { start: { year: 44 } }], ['Winter 2020-21', { start: { year: 2020 }, end: { year: 2021 }, season: 4 }],
   ])('%s', (typed, date) => {
     expect(readDate(typed)).toEqual(date)
     expect(readDate(writeDate(date))).toEqual(date)
   })
-  it.each(['', 'n.d.', 'no date'])('"%s" is no date', typed => expect(readDate(typed)).toBeUndefined())
+  it.each(['', 'n.d.', 'no date', '(  )', ' – ', '[date unknown]'])('"%s" is no date', typed => expect(readDate(typed)).toBeUndefined())
   it('does not take a 13th month', () => expect(readDate('2020-13-01')).toEqual({ literal: '2020-13-01' }))
 })
 
@@ -52,6 +55,10 @@ describe('locators as typed', () => {
 describe('CSL-JSON', () => {
   const odd: CslItem = { 'id': 7, 'type': 'article-journal', 'title': 'A <i>b</i>', 'issued': { 'date-parts': [['2021', '3']], 'x-note': 'kept' }, 'author': [{ 'family': 'Berg', 'non-dropping-particle': 'van der', 'comma-suffix': true }], 'volume': 14, 'custom': { mine: true }, 'x-unknown': [1, 2] }
   it('comes back as it went in, unknown properties and spellings included', () => expect(toCsl(fromCsl(odd))).toEqual(odd))
+  it.each<[unknown, unknown]>([
+    [{ 'date-parts': [[2021, 2, 31]] }, { start: { year: 2021, month: 2 } }], [{ 'date-parts': [['1e21']] }, { literal: '1e21' }], [{ 'date-parts': [[2021, 21]] }, { start: { year: 2021 }, season: 1 }], [{ 'date-parts': [[2021, '', 14]] }, { start: { year: 2021 } }],
+    [{ literal: '(  )' }, undefined], [{ raw: '' , literal: '1890' }, { start: { year: 1890 } }], [{ 'date-parts': [] }, undefined], [{ 'date-parts': [[]] }, undefined],
+  ])('reads the date %j', (issued, date) => expect(fromCsl({ id: 'x', type: 'book', issued }).fields.issued).toEqual(date))
   it('writes what was changed and keeps the rest', () => {
     const source = fromCsl(odd)
     const changed = toCsl({ ...source, fields: { ...source.fields, volume: '15' } })

@@ -30,7 +30,7 @@ export const acs: Style = {
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_ACS, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: { day: '{year}-{mm}-{dd}', month: '{year}-{mm}', year: '{year}' }, long: MDY } },
-  terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
+  terms: { issue: 'No. ', edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} Dissertation', plain: 'Ph.D. Dissertation' }, master: { named: '{degree} Thesis', plain: 'Master’s Thesis' }, bachelor: { named: '{degree} Thesis', plain: 'Bachelor’s Thesis' } },
   degreeStops: true,
   descriptions: {
@@ -57,7 +57,7 @@ export const acs: Style = {
   parts: {
     link: '<doi?{doi}|{url}[ (accessed {accessed})]>',
     when: '<inpress?, {date}|[ **{year}**]>',
-    numbers: '<volume?, *{volume}*<issue? ({issue})>|issue?, No. {issue}>[, <{pages}|{article}>]',
+    numbers: '<volume?, *{volume}*<issue? ({issue})>|issue?, {issue.labelled}>[, <{pages}|{article}>]',
     imprint: '{publisher}{&, }{date}',
   },
   kinds: {

@@ -21,14 +21,14 @@ export const ama11: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ', text: 'et al' }) }), whole: nameForm({ ...bare }),
   },
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '; ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
-  roleJoins: { ...ROLE_JOINS, lead: '; ' }, leadLabel: ', {label}',
+  roleJoins: { ...ROLE_JOINS, label: ' and ', lead: '; ' }, leadLabel: ', {label}',
   roles: {
     editor: { label: ['ed', 'eds'] }, translator: { label: ['trans', 'trans'] }, compiler: { label: ['compiler', 'compilers'] }, illustrator: { label: ['illus', 'illus'] },
     director: { label: ['director', 'directors'] }, producer: { label: ['producer', 'producers'] }, host: { label: ['host', 'hosts'] },
     scriptWriter: { label: ['writer', 'writers'] }, creator: { label: ['creator', 'creators'] }, performer: { label: ['performer', 'performers'] }, interviewer: { label: ['interviewer', 'interviewers'] },
   },
   kindRoles: { patent: { author: { label: ['inventor', 'inventors'] } } },
-  dates: { months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
+  dates: { sentence: true, months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
   terms: { issue: 'no. ', edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
   degrees: { doctoral: { plain: 'Dissertation' }, master: { plain: 'Master’s thesis' }, bachelor: { plain: 'Bachelor’s thesis' } },
   descriptions: {

@@ -58,7 +58,7 @@ export const harvard: Style = {
     'journal-article': { what: '["{title}"]', inside: '<lead?, | >*{container}*{@numbers}[, <{pp}|article {article}>]' },
     'magazine-article': { what: '["{title}"]', inside: '<lead?, | >*{container}*<volume?{@numbers}|issue?{@numbers}|[, {monthday}]>[, {pp}]' },
     'newspaper-article': { what: '["{title}"]', inside: '<lead?, | >*{container}*[, {monthday}][, {pp}]' },
-    'review': { what: '<title?"{title}"[, review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]]|[Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]]>', inside: '[, *{container}*<volume?{@numbers}|issue?{@numbers}|[, {monthday}]>][, {pp}]' },
+    'review': { what: '<title?"{title}"<reviewedTitle?, review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]>|reviewedTitle?Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]>', inside: '[, *{container}*<volume?{@numbers}|issue?{@numbers}|[, {monthday}]>][, {pp}]' },
     'book': { what: '*{title}*', inside: '<lead?. | >{edition}{&. }[Vol. {volume}]{&: }[*{volumeTitle}*]{&. }{makers}{&. }{@imprint}' },
     'brochure': { what: '*{title}*', inside: '<lead?. | >{@imprint}' },
     'chapter': { what: '["{title}"][, {part.makers}]', inside: '<lead?, | >in [{inside.makers} ]*{container}*[. {edition}][. [Vol. {volume}]{&: }[*{volumeTitle}*]][. {@imprint}][, {pp}]' },

@@ -34,7 +34,7 @@ export const ieee: Style = {
     host: { label: ['Host', 'Hosts'] }, interviewer: { label: ['Interviewer', 'Interviewers'] },
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
-  dates: { months: MONTHS_IEEE, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
+  dates: { months: MONTHS_IEEE, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', monthRange: '/', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
   terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} dissertation', plain: 'Ph.D. dissertation' }, master: { named: '{degree} thesis', plain: 'Master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'Bachelor’s thesis' } },
   degreeStops: true,

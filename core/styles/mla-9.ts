@@ -32,7 +32,7 @@ export const mla9: Style = {
     host: { label: ['host', 'hosts'], verb: 'hosted by' }, creator: { label: ['creator', 'creators'], verb: 'created by' }, interviewer: { verb: 'interviewed by' }, composer: { label: ['composer', 'composers'] },
   },
   kindRoles: { 'podcast-episode': { author: { label: ['host', 'hosts'] } }, podcast: { author: { label: ['host', 'hosts'] } } },
-  dates: { months: MONTHS_MLA, seasons: SEASONS_MLA, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
+  dates: { months: MONTHS_MLA, seasons: SEASONS_MLA, sentence: true, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
   terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} dissertation', plain: 'PhD dissertation' }, master: { named: '{degree} {word}', plain: 'Master’s {word}' }, bachelor: { named: '{degree} {word}', plain: 'Bachelor’s {word}' } },
   descriptions: {
@@ -68,7 +68,7 @@ export const mla9: Style = {
     'journal-article': { what: '"{title}"', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
     'newspaper-article': { what: '"{title}"', inside: '*{container}*{&, }[{edition}]{&, }{date}{&, }{pp}{&, }{@link}' },
     'review': { what: '["{title}"]{&. }[<reviewedTitle?Review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*{&, }{@numbers}{&, }{date}{&, }<{pp}|article {article}>{&, }{@link}' },
-    'book': { yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*>{&. }{first}', inside: '{makers}{&, }{edition}{&, }[<volume&!volumeTitle?vol. {volume}>]{&, }{publisher}{&, }{date}{&, }{@link}<volumeTitle?. [vol. {volume} of ]*{title}*[, {numberOfVolumes} vols]|[. {numberOfVolumes} vols]>' },
+    'book': { yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*>{&. }{first}', inside: '{makers}{&, }{edition}{&, }[<volume&!volumeTitle?vol. {volume}>]{&, }{publisher}{&, }{date}{&, }{@link}<volumeTitle&title?. [vol. {volume} of ]*{title}*[, {numberOfVolumes} vols]|[. {numberOfVolumes} vols]>' },
     'chapter': { yearOnly: true, what: '"{title}"{&. }{part.makers}', inside: '*{container}*{&, }{inside.makers}{&, }{edition}{&, }[vol. {volume}]{&, }[*{volumeTitle}*]{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'foreword': { yearOnly: true, what: '<title?"{title}"|{description}>', inside: '*{container}*{&, }[by {containerAuthor:inline}]{&, }{inside.makers}{&, }{edition}{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'web-page': { what: '"{title}"', inside: '*{container}*{&, }{publisher.other}{&, }{date}{&, }{@link}' },

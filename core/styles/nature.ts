@@ -51,7 +51,7 @@ export const nature: Style = {
   page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
   frame: '{lead}{&. }{title}{&. }{@inside}',
   parts: {
-    numbers: '[ **{volume}**][<!volume?, no. {issue}>][, <{pages}|{article}>]',
+    numbers: '[ **{volume}**][<!volume?, {issue.labelled}>][, <{pages}|{article}>]',
     when: '[ ({date})]',
     printed: '[ ({publisher}{&, }{year})]',
     online: '<doi?[; {doi}]|accessed?[; {url}][ (accessed {accessed})]|[; {url}]>',

@@ -246,7 +246,9 @@ export const styleSchema = z.strictObject({
     forms: z.partialRecord(dateForm, dateForms).describe('Patterns by precision.'),
     bce: sign('After a year before the common era.'),
     circa: sign('Before a rough date.'),
+    sentence: z.boolean().optional().describe('A date that begins with a small letter has a capital where it begins a sentence.'),
     range: z.enum(['–', '-', '—', '/', ' to ']).describe('Between two dates.'),
+    monthRange: z.enum(['–', '-', '/']).optional().describe('Between two months, if otherwise.'),
   }),
   terms: z.strictObject({
     edition: printed, noDate: printed, inPress: printed, page: wordsBefore,

@@ -18,7 +18,7 @@ export const vancouver: Style = {
     narrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }), whole: nameForm({ ...bare }),
   },
   makers: { makers: { form: 'inline', pattern: '{names}, {label}', between: '. ' }, inside: { form: 'inline', pattern: '{names}, {label}', between: '; ' } },
-  roleJoins: { ...ROLE_JOINS, lead: '; ' }, leadLabel: ', {label}',
+  roleJoins: { ...ROLE_JOINS, label: ' and ', lead: '; ' }, leadLabel: ', {label}',
   roles: {
     editor: { label: ['editor', 'editors'] }, translator: { label: ['translator', 'translators'] },
     compiler: { label: ['compiler', 'compilers'] }, illustrator: { label: ['illustrator', 'illustrators'] }, director: { label: ['director', 'directors'] },
@@ -61,7 +61,7 @@ export const vancouver: Style = {
   kinds: {
     'journal-article': { what: '{title}', inside: '{container}{@online}{@when}' },
     'magazine-article': { what: '{title}', inside: '{container}{@online}{@when}' },
-    'newspaper-article': { what: '{title}', inside: '{container}{@online}[. {date}]{@cited}[;{sectionPage}]' },
+    'newspaper-article': { what: '{title}', inside: '{container}{@online}[. {date}]{@cited}<dated?[;{sectionPage}]|[. {sectionPage}]>' },
     'review': { what: '{title}{& }<title&reviewedGenre?⟦{reviewedGenre} review{@of}⟧|reviewedGenre?⟦review{@of}⟧|⟦book review{@of}⟧>', parts: { of: '[ of <reviewedTitle?{reviewedTitle}[, by {reviewedAuthor:inline}]>]' }, inside: '{container}{@online}{@when}' },
     'book': { yearOnly: true, what: '{title}{@online}', inside: '{edition}{&. }[Vol. {volume}]{&, }{volumeTitle}{&. }{makers}{&. }{@imprint}' },
     'chapter': { yearOnly: true, what: '<title?{title}|{description}>{&. }{part.makers}', inside: 'In: [{containerAuthor:inline}. ][{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&, }{volumeTitle}{&. }{@imprint}[. {pp}]' },

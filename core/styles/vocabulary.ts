@@ -30,7 +30,6 @@ export const VALUES = {
   'accessed': v('the day it was read, where it has no date', { forms: 'dates' }),
   'first': v('when it was first published', { forms: 'dates' }),
   'title': v('its title; "first20" its first twenty words', { filters: [...TITLE, 'first20'] }),
-  'title.lower': v('its title, beginning small'),
   'short': v('its short title', { filters: TITLE }),
   'reviewedTitle': v('the title of the work reviewed', { filters: TITLE }),
   'series': v('the series', { filters: TITLE }),

@@ -1,5 +1,6 @@
 /** Headline capitals (Chicago 18, 8.160–8.162; MLA Handbook 9, 2.90–2.92; APA 7, 6.17; ACS Guide, title capitalization). */
 import type { HeadlineRule } from './capitals'
+import { abbreviates } from './shouted'
 import { capital, factsOf, isProperNoun, isSometimesVerb, isVerb } from './title-words'
 import type { Token } from './title-tokens'
 import { stemsOf } from './word-forms'
@@ -41,7 +42,7 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
     const edge = token.unit !== undefined || following === undefined || following.unit !== undefined
     const facts = factsOf(token.text)
     if (!shouting && facts.ownCapitals && !facts.hyphenated) return
-    const given = shouting ? facts.fixed ?? facts.lower : token.text
+    const given = shouting ? (abbreviates(words.map(({ text }) => text), n) === false ? facts.lower : facts.fixed ?? facts.lower) : token.text
     const adjacent = following?.adjacent === true
     const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’'))
     const particle = n > 0 && belongsToVerb(given.toLowerCase(), words[n - 1]!.text, token.adjacent === true, adjacent ? following?.text : undefined)

@@ -1,6 +1,7 @@
 /** Sentence capitals (APA 7, 6.17; Chicago 18, 8.159; Citing Medicine 2): the first word and names; what is uncertain is reported. */
 import type { SentenceRule } from './capitals'
 import { PREPOSITIONS } from './headline-case'
+import { abbreviates } from './shouted'
 import { namesAmong, type Standing } from './title-names'
 import { capital, factsOf, isCommonWord } from './title-words'
 import type { Token } from './title-tokens'
@@ -51,7 +52,11 @@ function lowered(words: readonly string[], n: number, names: readonly Standing[]
     return parts.map((part, i) => (/^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part)).join('-')
   }
   if (word === 'I' || /^I[’']/u.test(word)) return word
-  if (facts.fixed) return facts.fixed
+  if (facts.fixed) {
+    const meant = shouting ? abbreviates(words, n) : undefined
+    if (meant !== undefined) unsure.push(word)
+    return meant === false ? facts.lower : facts.fixed
+  }
   if (!shouting && facts.ownCapitals) return word
   if (/^\p{Lu}$/u.test(word) && facts.lower !== 'a') return word
   if (names[n] === 'name') return shouting ? capital(facts.lower) : word

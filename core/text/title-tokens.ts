@@ -88,7 +88,7 @@ export function tokenise(segments: readonly Segment[]): Token[] {
       if (unit) token.unit = unit
       if (adjacent) token.adjacent = true
       tokens.push(token)
-      mark = 'word'
+      mark = endsSentence(token.text) ? '.' : 'word'
       spaced = false
       adjacent = true
       at = gap
@@ -97,6 +97,12 @@ export function tokenise(segments: readonly Segment[]): Token[] {
   }
   return tokens
 }
+
+/** Abbreviations of three letters and more that a stop ends, but no sentence. */
+const ABBREVIATED = new Set(`figs vols eds nos prof dept univ inst proc capt mrs rev gen col govt assn bros corp etc approx vs transl trans illus comp chap chaps
+ sect ser supp suppl conf symp intl natl sci tech eng hist est max min temp rep sen gov sgt esq blvd tech dist misc orig repr cf ca`.split(/\s+/u))
+/** Whether a word with its full stop ends a sentence of the title: "Silt. Part two". */
+const endsSentence = (word: string): boolean => word.endsWith('.') && /^[\p{L}\p{N}’'-]*\p{Ll}{3}\.$/u.test(word) && !ABBREVIATED.has(word.slice(0, -1).toLowerCase())
 
 function unitAfter(mark: string, spaced: boolean): Unit | undefined {
   if (mark === '') return 'start'

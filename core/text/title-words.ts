@@ -70,7 +70,7 @@ const hasOwnCapitals = (word: string): boolean => /^\p{L}+\p{Lu}|^\p{Lu}[\p{Lu}.
 const ROMAN = /^(?=[IVX])(?:X{0,3})(?:IX|IV|V?I{0,3})$/u
 
 const UPPER_KNOWN = new Set(`DNA RNA HIV AIDS COVID USA UK EU UN NATO UNESCO UNICEF WHO NASA GPS GIS BBC CNN IBM AI GDP OECD IMF PCR MRI
- CT UV CO2 LGBT LGBTQ ADHD PTSD STEM NGO NGOS CEO FBI CIA HTML XML SQL PDF TV ESL EFL`.split(/\s+/))
+ CT UV CO2 US LGBT LGBTQ ADHD PTSD STEM NGO NGOS CEO FBI CIA HTML XML SQL PDF TV ESL EFL`.split(/\s+/))
 const FIXED: Readonly<Record<string, string>> = { 'covid-19': 'COVID-19', 'ph': 'pH', 'lidar': 'LiDAR' }
 function fixedForm(word: string): string | undefined {
   if (UPPER_KNOWN.has(word)) return word
@@ -79,10 +79,14 @@ function fixedForm(word: string): string | undefined {
   return word.length > 1 && ROMAN.test(word) ? word : undefined
 }
 
+/** 19th, 4TH: the letters of an ordinal are small. */
+const ORDINAL = /^\d+(?:st|nd|rd|th)s?$/iu
+
 /** The first letter of a word raised. */
 export const capital = (word: string): string => {
   const first = word.charCodeAt(0)
   if (first >= 97 && first <= 122) return word[0]!.toUpperCase() + word.slice(1)
+  if (ORDINAL.test(word)) return word.toLowerCase()
   const at = [...word].findIndex(c => /\p{L}/u.test(c))
   return at < 0 ? word : word.slice(0, at) + [...word.slice(at)][0]!.toUpperCase() + word.slice(at + 1)
 }

@@ -19,13 +19,16 @@ export function dateSetter(style: Style, form: DateFormId): (date: SourceDate) =
   const month = parsePattern(patterns.month, SLOTS.date)
   const year = parsePattern(patterns.year, SLOTS.date)
   const ofSeason = patterns.season === undefined ? month : parsePattern(patterns.season, SLOTS.date)
-  const point = (p: DatePoint, season?: number) => setPoint(p.day ? day : p.month ? month : season ? ofSeason : year, p, season, style)
+  const point = (p: DatePoint, season?: number) => setPoint(p.day && p.month ? day : p.month ? month : season ? ofSeason : year, p, season, style)
   return (date) => {
     if (!date.start) return date.literal ?? ''
+    // One season over two years: Winter 2020–21.
+    const over = date.season && !date.start.month && date.end && !date.end.month ? setRange(`${date.start.year}-${date.end.year}`, style.ranges.years ?? 'full', style.dates.range) : undefined
+    if (over) return point(date.start, date.season).replace(String(date.start.year), over)
     const from = point(date.start, date.season)
     if (!from) return ''
     const rough = date.circa ? style.dates.circa : ''
-    return rough + (date.end ? joinRange(from, point(date.end), style) : from)
+    return rough + (date.end ? joinRange(from, point(date.end), style, date.start.month && date.end.month && !date.start.day && !date.end.day ? style.dates.monthRange : undefined) : from)
   }
 }
 
@@ -47,8 +50,8 @@ function setPoint(pieces: Pieces, p: DatePoint, season: number | undefined, styl
 }
 
 /** "March 3, 2020" and "March 5, 2020": March 3–5, 2020; whole years side by side, the second shortened as the style does. */
-function joinRange(from: string, to: string, style: Style): string {
-  const dash = style.dates.range
+function joinRange(from: string, to: string, style: Style, own?: string): string {
+  const dash = own ?? style.dates.range
   if (!to || from === to) return from
   if (/^\d{4}$/u.test(from) && /^\d{4}$/u.test(to)) return setRange(`${from}-${to}`, style.ranges.years ?? 'full', dash)
   const a = from.split(/(?<=\s)/u)
@@ -60,7 +63,7 @@ function joinRange(from: string, to: string, style: Style): string {
   // The comma or space that both share stays with the tail: "3, 2020" / "5, 2020".
   const first = a.slice(head, a.length - last).join('').trimEnd()
   const second = b.slice(head, b.length - last).join('')
-  const shared = /^(.*?)([,.]?)$/u.exec(first)!
+  const shared = /^(.*?)(,?)$/u.exec(first)!
   return a.slice(0, head).join('') + shared[1]! + dash + second + a.slice(a.length - last).join('')
 }
 

@@ -74,7 +74,7 @@ const patentCountry: Bind = (_filters, { style }) => {
   const put = answer(style, 'number')
   return (work, _telling, out) => {
     const { country } = work.patent
-    return country !== undefined && put(style.countries?.[country] ?? country, out)
+    return country !== undefined && work.has('number') && put(style.countries?.[country] ?? country, out)
   }
 }
 
@@ -83,7 +83,7 @@ const patentNumber: Bind = (filters, { style }) => {
   const spaced = filters.includes('spaced')
   return (work, _telling, out) => {
     const number = work.patent.bare
-    return put(spaced ? number.replace(/,/gu, ' ') : number, out)
+    return put(spaced ? number.replace(/,\s*/gu, ' ') : number, out)
   }
 }
 
@@ -92,7 +92,9 @@ const labelledIssue: Bind = (_filters, { style }) => {
   const put = answer(style, 'issue')
   return (work, _telling, out) => {
     const issue = work.text('issue').replace(ISSUE_WORD, '')
-    return put(/^\d/u.test(issue) ? style.terms.issue + issue : beginSmall(issue), out)
+    if (!put(/^\d/u.test(issue) ? style.terms.issue + issue : beginSmall(issue), out)) return false
+    out[out.length - 1] = { ...out.at(-1)!, sentence: true }
+    return true
   }
 }
 const ISSUE_WORD = /^(?:no|nr|issue)\.?\s+/iu
@@ -102,7 +104,7 @@ export const NUMBERS = {
   'supplement': printing('issue', work => (/^suppl/iu.test(work.text('issue')) ? `Suppl ${work.text('issue').replace(/^suppl(?:ement)?\.?\s*/iu, '')}`.trim() : '')),
   edition, pages, pp: pageWord, sectionPage,
   /** A number or page field that is no page ("e0417"). */
-  'article': printing('number', work => (work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?)\s*/iu, ''))),
+  'article': printing('number', work => (work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?|no\.?)\s*/iu, ''))),
   'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
   'issue': bare('issue', ISSUE_WORD),
   'number': bare('number', /^(?:no|nr)\.?\s+/iu),

@@ -46,7 +46,6 @@ const sentenceStart = (text: string): string => text.split(' ').map((word, i) =>
 export const WORDS = {
   'description': description(false),
   'description.lower': description(true),
-  'title.lower': printing('title', work => beginSmall(work.text('title'))),
   'genre.lower': printing('genre', work => work.text('genre').split(' ').map(beginSmall).join(' ')),
   'genre.sentence': printing('genre', work => sentenceStart(work.text('genre'))),
   'medium.lower': printing('medium', work => beginSmall(work.text('medium'))),
