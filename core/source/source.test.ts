@@ -57,7 +57,7 @@ describe('CSL-JSON', () => {
   it('comes back as it went in, unknown properties and spellings included', () => expect(toCsl(fromCsl(odd))).toEqual(odd))
   it.each<[unknown, unknown]>([
     [{ 'date-parts': [[2021, 2, 31]] }, { start: { year: 2021, month: 2 } }], [{ 'date-parts': [['1e21']] }, { literal: '1e21' }], [{ 'date-parts': [[2021, 21]] }, { start: { year: 2021 }, season: 1 }], [{ 'date-parts': [[2021, '', 14]] }, { start: { year: 2021 } }],
-    [{ literal: '(  )' }, undefined], [{ raw: '' , literal: '1890' }, { start: { year: 1890 } }], [{ 'date-parts': [] }, undefined], [{ 'date-parts': [[]] }, undefined],
+    [{ literal: '(  )' }, undefined], [{ raw: '', literal: '1890' }, { start: { year: 1890 } }], [{ 'date-parts': [] }, undefined], [{ 'date-parts': [[]] }, undefined],
   ])('reads the date %j', (issued, date) => expect(fromCsl({ id: 'x', type: 'book', issued }).fields.issued).toEqual(date))
   it('writes what was changed and keeps the rest', () => {
     const source = fromCsl(odd)

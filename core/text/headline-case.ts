@@ -43,10 +43,13 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
     const facts = factsOf(token.text)
     if (!shouting && facts.ownCapitals && !facts.hyphenated) return
     const given = shouting ? (abbreviates(words.map(({ text }) => text), n) === false ? facts.lower : facts.fixed ?? facts.lower) : token.text
-    const adjacent = following?.adjacent === true
-    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’'))
+    const adjacent = following !== undefined && following.adjacent === true
+    // "People like Us": before a pronoun in its object form it is a preposition.
+    const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’')) && !(/^(?:people|children|others|many|most|some)$/iu.test(words[n - 1]!.text) && OBJECT.test(following?.text ?? '') && words[n + 2] === undefined)
+    // "From A to Z": an article stands before no preposition.
+    const letter = given === 'a' && adjacent && /^(?:to|and|of|in|for)$/iu.test(following.text)
     const particle = n > 0 && belongsToVerb(given.toLowerCase(), words[n - 1]!.text, token.adjacent === true, adjacent ? following?.text : undefined)
-    token.text = edge || verb || particle ? capitalCompound(given, rule, true) : given.toLowerCase() === 'to' ? to(rule, words, n) : headlineWord(given, rule, adjacent)
+    token.text = edge || verb || particle || letter ? capitalCompound(given, rule) : given.toLowerCase() === 'to' ? to(rule, words, n) : headlineWord(given, rule, adjacent)
   })
 }
 
@@ -54,11 +57,17 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
 function belongsToVerb(word: string, before: string, adjacent: boolean, next: string | undefined): boolean {
   if (!adjacent) return false
   if (word === 'like') return SEEMING.test(before)
+  if (word === 'off' && /^(?:better|worse|well|badly)$/iu.test(before)) return true
   if (PARTICLES.has(word)) return isPhrasal(before)
+  // Where no noun follows it is an adverb: "Holding On and Letting Go", "Coming In from the Cold".
+  if ((word === 'in' || word === 'on') && next !== undefined && NO_NOUN.test(next) && isPhrasal(before)) return true
   // "Logging In to the Archive", "Moving On to College": in front of to they are adverbs.
   return (word === 'in' || word === 'on') && next?.toLowerCase() === 'to' && isPhrasal(before)
 }
 
+/** What stands behind an adverb and before no noun phrase of its own. */
+const NO_NOUN = /^(?:and|or|but|from|to|with|for|without|regardless|anyway|again|now|together|alone|\p{L}{3,}ly)$/iu
+const OBJECT = /^(?:us|me|him|her|them|you|it)$/iu
 const QUESTION = /^(?:how|what|where|when|whether|which|who|whom)$/iu
 const DETERMINER = /^(?:the|an?|its|his|her|their|our|your|my|this|that|these|those)$/iu
 /** What is done "to" a thing: behind these it is a preposition ("barriers to water use", "exposed to light"). */
@@ -89,11 +98,11 @@ function headlineWord(word: string, rule: HeadlineRule, adjacent: boolean): stri
   if (PREPOSITIONS.has(lower) && (rule.prepositions === 'all' || lower.replace('.', '').length <= rule.prepositions)) {
     return ADVERBIAL.has(lower) && !adjacent ? capital(word) : lower
   }
-  return capitalCompound(word, rule, false)
+  return capitalCompound(word, rule)
 }
 
-/** Hyphenated compounds: every part but articles, conjunctions and short prepositions inside (Low-Cost, Do-It-Yourself). */
-function capitalCompound(word: string, rule: HeadlineRule, first: boolean): string {
+/** Hyphenated compounds: the first and last part, and between them all but articles, conjunctions and short prepositions (Off-Grid, Do-It-Yourself; Chicago 18, 8.162). */
+function capitalCompound(word: string, rule: HeadlineRule): string {
   if (!/[-\u2010\u2011]/u.test(word)) return factsOf(word).ownCapitals ? word : capital(word)
   const parts = word.split(/([-\u2010\u2011])/u)
   return parts.map((part, i) => {
@@ -102,7 +111,7 @@ function capitalCompound(word: string, rule: HeadlineRule, first: boolean): stri
     const edge = i === 0 || i === parts.length - 1
     if (rule.prefixes && i === 2 && PREFIXES.has(parts[0]!.toLowerCase()) && !isProperNoun(part)) return lower
     const small = ARTICLES.has(lower) || (CONJUNCTIONS.has(lower) && lower !== 'so') || (PREPOSITIONS.has(lower) && lower.length <= 4) || lower === 'to'
-    if (small && !(edge && (i === 0 ? first || !PREPOSITIONS.has(lower) : true))) return lower
+    if (small && !edge) return lower
     return capital(part)
   }).join('')
 }

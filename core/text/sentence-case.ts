@@ -46,20 +46,20 @@ function isHeadlined(words: readonly Token[]): boolean {
 function lowered(words: readonly string[], n: number, names: readonly Standing[], shouting: boolean, unsure: string[]): string {
   const word = words[n]!
   const facts = factsOf(word)
-  if (facts.hyphenated) {
-    const parts = word.split('-')
-    const own = namesAmong(parts)
-    return parts.map((part, i) => (/^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part)).join('-')
-  }
-  if (word === 'I' || /^I[’']/u.test(word)) return word
   if (facts.fixed) {
     const meant = shouting ? abbreviates(words, n) : undefined
     if (meant !== undefined) unsure.push(word)
     return meant === false ? facts.lower : facts.fixed
   }
+  if (facts.hyphenated && names[n] !== 'compound') {
+    const parts = word.split('-')
+    const own = namesAmong(parts)
+    return parts.map((part, i) => (/^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part)).join('-')
+  }
+  if (word === 'I' || /^I[’']/u.test(word)) return word
   if (!shouting && facts.ownCapitals) return word
   if (/^\p{Lu}$/u.test(word) && facts.lower !== 'a') return word
-  if (names[n] === 'name') return shouting ? capital(facts.lower) : word
+  if (names[n] === 'name' || names[n] === 'compound') return !shouting ? word : word.split('-').map(part => capital(part.toLowerCase())).join('-')
   if (names[n] === 'small') return facts.lower
   // A word that no list knows is taken for a name, and said to be doubtful.
   const unknown = facts.raised && !isCommonWord(facts.lower)

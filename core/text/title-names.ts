@@ -1,9 +1,12 @@
 /**
  * Names in titles: of several words ("Great Barrier Reef"), found by one walk through a tree of words in which the longest
- * match wins; and names made by rule from a name and a common word beside it ("Lake Victoria", "Roman Empire").
+ * match wins; then names made by rule (name-rules.ts).
  */
 import { NAMES } from './data/names'
-import { factsOf, isCommonWord, type WordFacts } from './title-words'
+import { nameByRule, type Standing } from './name-rules'
+import { factsOf, type WordFacts } from './title-words'
+
+export type { Standing } from './name-rules'
 
 /** What ends at a branch: for each word of the phrase whether it is raised. */
 interface Branch { ends?: readonly boolean[], next: Map<string, Branch> }
@@ -45,7 +48,8 @@ export class Phrases {
 const OWN = `World War|United States|United Kingdom|United Nations|European Union|Middle Ages|Middle East|Cold War|Industrial Revolution|Civil War|North Sea|Black Sea|Red Sea|Dead Sea|New World|Old Testament
 |New Testament|Great Depression|Great War|South Seas|Hong Kong|Los Angeles|New York|New York City|New Zealand|Black Death|Roman Empire|Great Barrier Reef|Berlin Wall|East India Company
 |North Atlantic Treaty Organization|Latin America|Middle Kingdom|Ice Age|Bronze Age|Iron Age|Stone Age|Black Lives Matter|First World War|Second World War|Northern Ireland|West Bank|Gulf Stream
-|Global South|Global North|Silk Road|Arab Spring|Big Bang|Supreme Court|Easter Island|Western Front|Eastern Front|Pacific Northwest|Midwest|Enlightenment|Reconquista|Third World|Far East|Near East|Wild West|Deep South|House of Commons|House of Lords|National Health Service|Declaration of Independence`
+|Global South|Global North|Silk Road|Arab Spring|Big Bang|Supreme Court|Easter Island|Western Front|Eastern Front|Pacific Northwest|Midwest|Enlightenment|Reconquista|Third World|Far East|Near East|Wild West|Deep South|House of Commons|House of Lords|National Health Service|Declaration of Independence
+|Dust Bowl|Iron Curtain|Trail of Tears|Boxer Rebellion|Southern Ocean|Great Gatsby|Salt March|Dead Sea Scrolls|Tower Hamlets|Magna Carta|Peasants Revolt|Meiji Restoration|Rosie the Riveter|Central Asia|Central America|Big Five|Big Four|Ivy League|New Deal|Great Recession|No Child Left Behind|Every Student Succeeds|Bill of Rights|Good Friday Agreement|Square Mile|Global Compact|Green New Deal|Belt and Road Initiative|Sustainable Development Goals|Me Too|Occupy Wall Street|Windrush|Highland Clearances|Scottish Highlands|Home Counties|Rust Belt|Bible Belt|Gold Coast|Ivory Coast`
 
 function* decoded(): Iterable<string> {
   let before = ''
@@ -58,24 +62,6 @@ function* decoded(): Iterable<string> {
 let all: Phrases | undefined
 const phrases = (): Phrases => (all ??= new Phrases(decoded()))
 
-/** Common words that belong to the name behind them. */
-const BEFORE_NAME = new Set(['lake', 'mount', 'river', 'saint', 'st', 'cape', 'fort', 'port', 'san', 'santa', 'los', 'las', 'new', 'north', 'south', 'east', 'west', 'great', 'greater', 'upper', 'lower', 'outer', 'inner', 'king', 'queen', 'pope', 'sir', 'lady', 'lord', 'prince', 'princess', 'president'])
-/** Common words that belong to the name before them, where that is the name of a place or a people ("Roman Empire", "Easter Island"). */
-const AFTER_NAME = new Set(`sea ocean river lake island islands desert mountains mountain peninsula gulf canal empire revolution republic war wars valley bay strait basin channel kingdom states dynasty
- treaty rebellion uprising famine genocide renaissance reformation enlightenment spring constitution parliament congress senate court university college cathedral abbey castle street road avenue square hospital museum`.split(/\s+/u))
-/** Tests, scales and laws take the words between a name and them into the name: "Wechsler Memory Scale". */
-const HEADS = new Set(['scale', 'inventory', 'questionnaire', 'battery', 'index', 'test'])
-
-/** "Islam and the West": a part of the world, unless it is a part of something else ("the west of Ireland"). */
-const POINTS = new Set(['west', 'east', 'north', 'south'])
-const BEHIND_POINT = new Set(['and', 'or', 'in', 'since', 'after', 'before', 'from', 'to'])
-/** A genus keeps its capital, its species has none ("Escherichia coli"). */
-const EPITHET = /^\p{L}{2,}(?:i|a|us|um|is|ae|ens|ans|oides)$/u
-const isGenus = (word: WordFacts): boolean => word.raised && !word.proper && !isCommonWord(word.lower) && /(?:a|us|um|is|es|on|ium|ella|bacter|myces)$/u.test(word.stem)
-
-/** What a word is where it stands: a name, a small word of a name, or neither. */
-export type Standing = 'name' | 'small' | undefined
-
 /** For each word of a title what it is where it stands. */
 export function namesAmong(texts: readonly string[]): Standing[] {
   const words = texts.map(factsOf)
@@ -85,30 +71,6 @@ export function namesAmong(texts: readonly string[]): Standing[] {
     phrase?.forEach((raised, n) => { names[i + n] = raised ? 'name' : 'small' })
     i += phrase?.length ?? 1
   }
-  const may = (word: WordFacts | undefined): boolean => word !== undefined && (word.proper || word.doubtful)
-  words.forEach((word, i) => {
-    if (names[i]) return
-    const before = words[i - 1]
-    const next = words[i + 1]
-    // A doubtful word behind "Lake" or "King" is a name; "Lake" before a name is part of it.
-    if (before && BEFORE_NAME.has(before.stem) && word.raised && may(word)) names[i] = 'name'
-    else if (BEFORE_NAME.has(word.stem) && next?.raised && (may(next) || !isCommonWord(next.lower))) names[i] = 'name'
-    else if (AFTER_NAME.has(word.stem) && before?.proper && word.raised) names[i] = 'name'
-    else if (HEADS.has(word.stem) && word.raised) nameBefore(words, names, i)
-    else if (POINTS.has(word.stem) && word.raised && before?.stem === 'the' && (!next || BEHIND_POINT.has(next.stem))) names[i] = 'name'
-    else if (before && EPITHET.test(word.stem) && isGenus(before) && !isCommonWord(word.lower)) names[i] = 'small'
-  })
+  nameByRule(words, names)
   return names
-}
-
-/** "Wechsler Memory Scale": from a name up to the head all are raised, if only raised words stand between, at most two. */
-function nameBefore(words: readonly WordFacts[], names: Standing[], head: number): void {
-  for (let at = head - 1; at >= Math.max(0, head - 3); at--) {
-    const word = words[at]!
-    if (!word.raised) return
-    const named = names[at] === 'name' || (word.doubtful && words[head]!.stem !== 'index' && words[head]!.stem !== 'test') || !isCommonWord(word.lower)
-    if (!named) continue
-    for (let i = at; i <= head; i++) names[i] = 'name'
-    return
-  }
 }

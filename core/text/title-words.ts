@@ -1,10 +1,13 @@
 /** What is known of a word of a title by itself, kept: the same words come again and again. */
 import { isCommon } from './common'
-import { DOUBTFUL_NOUNS, PROPER_NOUNS, SOMETIMES_VERBS, VERBS } from './data/proper-nouns'
+import { stemsOf } from './word-forms'
+import { DOUBTFUL_NOUNS, GENERA, GIVEN_NAMES, PROPER_NOUNS, SOMETIMES_VERBS, VERBS } from './data/proper-nouns'
 
 const once = <T>(make: () => T): () => T => { let made: T | undefined; return () => (made ??= make()) }
 const properNouns = once(() => new Set(PROPER_NOUNS.split(/\s+/u)))
 const doubtfulNouns = once(() => new Set(DOUBTFUL_NOUNS.split(/\s+/u)))
+const genera = once(() => new Set(GENERA.split(/\s+/u)))
+const givenNames = once(() => new Set(GIVEN_NAMES.split(/\s+/u)))
 const verbs = once(() => new Set(VERBS.split(/\s+/u)))
 const sometimesVerbs = once(() => new Set(SOMETIMES_VERBS.split(/\s+/u)))
 
@@ -43,7 +46,7 @@ export function factsOf(word: string): WordFacts {
 
 const isProperStem = (stem: string): boolean => {
   const nouns = properNouns()
-  return nouns.has(stem) || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)) && !doubtfulNouns().has(stem))
+  return nouns.has(stem) || genera().has(stem) || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)) && !doubtfulNouns().has(stem))
 }
 
 /** Whether a word is known to keep its capital; possessives and plurals of peoples count ("Darwin’s", "Kenyans"). */
@@ -55,11 +58,16 @@ export function isCommonWord(lower: string): boolean {
   const answer = common.get(lower)
   if (answer !== undefined) return answer
   if (common.size >= LIMIT) common.clear()
-  const found = isCommon(lower)
+  // What is a name now and then is a common word now and then, its plural too ("hospital wards").
+  const found = isCommon(lower) || stemsOf(lower).some(stem => doubtfulNouns().has(stem))
   common.set(lower, found)
   return found
 }
 
+/** Whether a word in small letters is a genus. */
+export const isGenus = (lower: string): boolean => genera().has(lower)
+/** Whether a word in small letters is a given name and no place. */
+export const isGivenName = (lower: string): boolean => givenNames().has(lower)
 /** Whether a word after "to" is a verb, which makes the to an infinitive's. */
 export const isVerb = (word: string): boolean => verbs().has(word.toLowerCase())
 /** Whether a noun is a verb now and then (power, map, fund). */
@@ -71,7 +79,7 @@ const ROMAN = /^(?=[IVX])(?:X{0,3})(?:IX|IV|V?I{0,3})$/u
 
 const UPPER_KNOWN = new Set(`DNA RNA HIV AIDS COVID USA UK EU UN NATO UNESCO UNICEF WHO NASA GPS GIS BBC CNN IBM AI GDP OECD IMF PCR MRI
  CT UV CO2 US LGBT LGBTQ ADHD PTSD STEM NGO NGOS CEO FBI CIA HTML XML SQL PDF TV ESL EFL`.split(/\s+/))
-const FIXED: Readonly<Record<string, string>> = { 'covid-19': 'COVID-19', 'ph': 'pH', 'lidar': 'LiDAR' }
+const FIXED: Readonly<Record<string, string>> = { 'covid-19': 'COVID-19', 'ph': 'pH', 'lidar': 'LiDAR', 'wi-fi': 'Wi-Fi' }
 function fixedForm(word: string): string | undefined {
   if (UPPER_KNOWN.has(word)) return word
   const lower = word.toLowerCase()

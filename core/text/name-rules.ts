@@ -1,0 +1,185 @@
+/**
+ * Names made by rule: from a name and a common word beside it ("Lake Victoria", "Nile Delta", "Mill Street"), from what
+ * acts, tests and agreements are called, and, for words that are a name in one place and a common word in another, from
+ * their neighbours ("Trade Between China and Japan", "China Painting").
+ */
+import { isCommonWord, isGenus, isGivenName, type WordFacts } from './title-words'
+
+/** What a word is where it stands: a name, a compound that belongs to one with all its capitals, a small word of a name, or neither. */
+export type Standing = 'name' | 'compound' | 'small' | undefined
+
+const set = (words: string): ReadonlySet<string> => new Set(words.trim().split(/\s+/u))
+
+/** Common words that belong to the name behind them. */
+const BEFORE_NAME = set('lake mount river saint st cape fort port san santa los las new north south east west great greater upper lower outer inner king queen pope sir lady lord prince princess president')
+/** Common words that belong to the name before them, where that is the name of a place or a people ("Roman Empire", "Easter Island"). */
+const AFTER_NAME = set(`sea ocean river lake island islands desert mountains mountain peninsula gulf canal empire revolution republic war wars valley bay strait basin channel kingdom states dynasty
+ treaty rebellion uprising famine genocide renaissance reformation enlightenment spring constitution parliament congress senate university college cathedral abbey castle street road avenue square hospital museum
+ assembly midlands palace restoration delta highlands lowlands plateau archipelago`)
+/** The same, where no other noun follows: "the Assam Railway", "Indian railway engineers". */
+const LAST_AFTER_NAME = set('railway railroad airport station zoo')
+/** Bodies are called by their reach and by what they are: "the International Criminal Court". */
+const REACH = set('world international european national royal african inter-american pan-american')
+const BODY = set('court bank fund union commission parliament council society association organization organisation academy agency committee tribunal institute museum gallery library theatre theater opera service foundation')
+/** Of them, those that make a name of a word that no list knows, too: "Leedside University". */
+const AFTER_UNKNOWN = set('university college cathedral abbey castle palace street road avenue square bridge river lake island islands county valley')
+/** What states agree on is called by the place. */
+const AFTER_PLACE = set('accords accord protocol agreement convention conventions declaration process summit consensus')
+/** What happened, or stands, once and has an article for it: "the Crusades", "the Kremlin". */
+const WITH_ARTICLE = set('confederacy crusades restoration reformation inquisition pentagon kremlin louvre bastille renaissance enlightenment holocaust blitz raj')
+/** What is counted has a capital before its number (APA 7, 6.19). */
+const COUNTED = set('year grade part volume book chapter phase')
+/** Tests, scales and laws take the words between a name and them into the name: "Wechsler Memory Scale". */
+const HEADS = set('scale inventory questionnaire battery index test')
+/** Of them, those that stay small right behind a name: the Rorschach test, the Likert scale. */
+const PLAIN_HEADS = set('scale index test')
+
+/** "Islam and the West": a part of the world, unless it is a part of something else ("the west of Ireland"). */
+const POINTS = set('west east north south')
+const BEHIND_POINT = set('and or in since after before from to')
+/** A genus keeps its capital, its species has none ("Escherichia coli"). */
+const EPITHET = /^\p{L}{2,}(?:i|a|us|um|is|ae|ens|ans|oides)$/u
+const GENUS = /(?:a|us|um|is|es|on|ium|ella|bacter|myces)$/u
+
+const DETERMINERS = set('the a an this that these those its his her their our your my some any every each no')
+const LOCATIVES = set('in from to at near across throughout within outside around towards toward against via between of')
+/** What may follow a noun that stands alone: no other noun does. */
+const FUNCTION = set('and or but nor in on at of to for from with without by as since after before during under over into between among through is are was were be and/or vs versus than')
+/** Places that are common words too, in a text that has no article before them. */
+const PLACES = set('china turkey chad jordan georgia guinea hamburg cologne cork limerick bologna java jersey guernsey lima panama bath nice male victoria')
+const MONTHS = set('march may august')
+const BEFORE_MONTH = set('in of since until till from by early late mid mid- during')
+const LANGUAGES_OF_MACHINES = set('python java ruby rust swift julia scratch perl basic')
+const OF_PROGRAMS = set('library libraries program programs programming code scripts script package packages toolkit module modules developers notebook notebooks')
+const EVANGELISTS = set('mark luke john matthew')
+/** People whom a color of skin may be said of; APA 7, 5.7 gives Black and White a capital then. */
+const PEOPLE = set(`people persons men women boys girls children youth adolescents teenagers adults students pupils teachers nurses doctors workers families mothers fathers parents communities neighborhoods neighbourhoods churches
+ colleges voters citizens soldiers veterans writers authors artists musicians athletes scholars patients americans british canadians lives identity feminism feminist masculinity femininity power nationalism history studies`)
+const CULTURAL = set('music philosophy thought culture cultures art medicine civilization civilisation civilizations society societies democracies democracy powers science ideas values europe literature countries classical')
+
+interface Around { words: readonly WordFacts[], names: Standing[], i: number, word: WordFacts, before: WordFacts | undefined, next: WordFacts | undefined }
+
+const isProperOrDoubtful = (word: WordFacts | undefined): boolean => word !== undefined && (word.proper || word.doubtful)
+const isUnknown = (word: WordFacts | undefined): boolean => word !== undefined && word.raised && !word.proper && !isCommonWord(word.lower)
+/** Nothing, or a word that begins something else, stands behind. */
+const endsPhrase = (word: WordFacts | undefined): boolean => word === undefined || FUNCTION.has(word.lower) || /^\d/u.test(word.lower)
+const isAlone = ({ before, next }: Around): boolean => endsPhrase(next) && !(before && DETERMINERS.has(before.lower))
+
+/** The rules, asked in this order; the first that answers decides. */
+const RULES: readonly ((at: Around) => Standing)[] = [
+  // A doubtful word behind "Lake" or "King" is a name; "Lake" before a name is part of it.
+  ({ word, before }) => (before && BEFORE_NAME.has(before.stem) && word.raised && isProperOrDoubtful(word) ? 'name' : undefined),
+  ({ word, next }) => (BEFORE_NAME.has(word.stem) && next?.raised && (isProperOrDoubtful(next) || !isCommonWord(next.lower)) ? 'name' : undefined),
+  ({ word, before }) => (AFTER_NAME.has(word.stem) && before?.proper && word.raised ? 'name' : undefined),
+  ({ word, before }) => (AFTER_UNKNOWN.has(word.stem) && isUnknown(before) && word.raised ? 'name' : undefined),
+  ({ word, before, next }) => (LAST_AFTER_NAME.has(word.lower) && word.raised && before?.proper && endsPhrase(next) ? 'name' : undefined),
+  body,
+  thoroughfare,
+  agreement,
+  act,
+  ({ word, before, next }) => (POINTS.has(word.stem) && word.raised && before?.stem === 'the' && (!next || BEHIND_POINT.has(next.stem)) ? 'name' : undefined),
+  ({ word, before, next }) => (before?.raised && isUnknown(word) && (isGenus(before.lower) || (isUnknown(before) && GENUS.test(before.stem) && (EPITHET.test(word.stem) || (before.stem.length > 5 && endsPhrase(next))))) ? 'small' : undefined),
+  // A genus that has become a common word is one again before a species: "Plasmodium falciparum".
+  ({ word, next, names, i }) => { if (!word.raised || word.proper || !GENUS.test(word.stem) || !isUnknown(next) || !EPITHET.test(next!.stem) || next!.stem.length < 6) return undefined; names[i + 1] = 'small'; return 'name' },
+  coordinated,
+  place,
+  ({ word, before, next }) => (MONTHS.has(word.lower) && word.raised && before !== undefined && BEFORE_MONTH.has(before.lower) && endsPhrase(next) ? 'name' : undefined),
+  ({ word, before, next }) => (word.lower === 'polish' && word.raised && next !== undefined && !endsPhrase(next) && !/^(?:to|nail|shoe|floor|furniture)$/u.test(before?.lower ?? '') && !/^(?:remover|coating|stone|wood|metal)s?$/u.test(next.lower) ? 'name' : undefined),
+  ({ words, i, word, before, next }) => (LANGUAGES_OF_MACHINES.has(word.lower) && word.raised && (OF_PROGRAMS.has(next?.lower ?? '') || (before?.lower === 'and' && /^(?:c|r|c\+\+|java|matlab|sql)$/u.test(words[i - 2]?.lower ?? '')) || (endsPhrase(next) && /^(?:in|with|using)$/u.test(before?.lower ?? '') && word.lower !== 'scratch')) ? 'name' : undefined),
+  ({ words, i, word, before }) => (EVANGELISTS.has(word.lower) && word.raised && ((before?.lower === 'of' && words[i - 2]?.stem === 'gospel') || (before?.lower === 'to' && words[i - 2]?.lower === 'according')) ? 'name' : undefined),
+  ({ word, next }) => ((word.lower === 'black' || word.lower === 'white') && word.raised && PEOPLE.has(next?.lower ?? '') ? 'name' : undefined),
+  ({ word, next }) => (word.lower === 'western' && word.raised && CULTURAL.has(next?.lower ?? '') ? 'name' : undefined),
+  ({ word, before, next }) => (WITH_ARTICLE.has(word.lower) && word.raised && before?.lower === 'the' && next?.lower !== 'of' && endsPhrase(next) ? 'name' : undefined),
+  ({ word, before, next }) => (word.raised && before && isGivenName(before.lower) && before.raised && endsPhrase(next) && word.doubtful ? 'name' : undefined),
+  ({ word, next }) => (COUNTED.has(word.lower) && word.raised && next !== undefined && /^\d{1,3}$/u.test(next.lower) ? 'name' : undefined),
+  // A hamlet has an article; the prince has none.
+  at => (at.word.lower === 'hamlet' && at.word.raised && (isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true)) ? 'name' : undefined),
+]
+
+/** Fills in what the rules say of words that no list has decided. */
+export function nameByRule(words: readonly WordFacts[], names: Standing[]): void {
+  words.forEach((word, i) => {
+    if (HEADS.has(word.stem) && word.raised && !names[i]) nameBefore(words, names, i)
+  })
+  words.forEach((word, i) => {
+    if (names[i]) return
+    const at: Around = { words, names, i, word, before: words[i - 1], next: words[i + 1] }
+    for (const rule of RULES) {
+      const standing = rule(at)
+      if (standing) { names[i] = standing; return }
+    }
+  })
+}
+
+const inName = (word: WordFacts): Standing => (word.hyphenated ? 'compound' : 'name')
+
+/** "On Mill Street", "in Park Avenue": without an article even common words are a street's name. */
+const STREETS = set('street road avenue lane square terrace crescent')
+const ON = set('on in at along off from')
+function thoroughfare({ words, names, i, word, next }: Around): Standing {
+  const of = (street: WordFacts | undefined, name: WordFacts | undefined, before: WordFacts | undefined): boolean =>
+    street !== undefined && STREETS.has(street.lower) && street.raised && name !== undefined && name.raised && !/^(?:high|busy|public|residential|urban|rural|open|main|safe)$/u.test(name.lower) && before !== undefined && ON.has(before.lower)
+  if (of(word, words[i - 1], words[i - 2])) return 'name'
+  if (of(next, word, words[i - 1])) { names[i + 1] = 'name'; return 'name' }
+  return undefined
+}
+
+/** "Kyoto Protocol", "Bologna Process": what states agreed on, by its place. */
+function agreement({ names, i, word, before, next }: Around): Standing {
+  const isPlace = (one: WordFacts | undefined): boolean => one !== undefined && one.raised && (PLACES.has(one.lower) || (one.proper && !/(?:an|ish|ese|ic|i)$/u.test(one.lower)))
+  if (AFTER_PLACE.has(word.lower) && word.raised && isPlace(before)) return 'name'
+  if (next && AFTER_PLACE.has(next.lower) && next.raised && PLACES.has(word.lower) && word.raised) { names[i + 1] = 'name'; return 'name' }
+  return undefined
+}
+
+/** "The Affordable Care Act", "the Fourteenth Amendment": laws by what they are called. */
+const INSIDE_ACT = set('and of for with in to on')
+const ORDINAL = /^(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth|\p{L}*teenth|twentieth|twenty-\p{L}+)$/u
+function act({ words, names, i, word, before }: Around): Standing {
+  if (word.lower === 'amendment' && word.raised && before?.raised && ORDINAL.test(before.lower)) { names[i - 1] = 'name'; return 'name' }
+  if (word.lower !== 'act' || !word.raised) return undefined
+  let from = i
+  while (from > 0 && i - from < 7 && (words[from - 1]!.raised || (INSIDE_ACT.has(words[from - 1]!.lower) && words[from - 2]?.raised))) from--
+  // What begins the title has a capital for that; an article before it says that the name begins here.
+  if (words[from] && DETERMINERS.has(words[from]!.lower)) from++
+  const raised = words.slice(from, i).filter(one => one.raised).length
+  const cited = /^(?:under|by|since|after|before|against|of)$/u.test(words[from - 2]?.lower ?? '') && words[from - 1]?.lower === 'the'
+  if (raised < (cited ? 1 : 2) || !(from > 0 && (DETERMINERS.has(words[from - 1]!.lower) || FUNCTION.has(words[from - 1]!.lower)))) return undefined
+  for (let n = from; n < i; n++) names[n] = words[n]!.raised ? inName(words[n]!) : 'small'
+  return 'name'
+}
+
+/** From the word for its reach, with an article before it, to what it is, at most four words on. */
+function body({ words, names, i, word, before }: Around): Standing {
+  if (!REACH.has(word.lower) || !word.raised || before?.lower !== 'the') return undefined
+  let to = i + 1
+  while (to < words.length && to - i < 5 && (words[to]!.raised || INSIDE_ACT.has(words[to]!.lower)) && !BODY.has(words[to]!.lower)) to++
+  if (!words[to]?.raised || !BODY.has(words[to]!.lower)) return undefined
+  for (let n = i + 1; n <= to; n++) names[n] = words[n]!.raised ? inName(words[n]!) : 'small'
+  return 'name'
+}
+
+/** Side by side with a name by "and" or "or": "China and Japan". */
+function coordinated({ words, i, word, before, next }: Around): Standing {
+  if (!word.raised || !PLACES.has(word.lower)) return undefined
+  const joins = (one: WordFacts | undefined): boolean => one?.lower === 'and' || one?.lower === 'or'
+  return (joins(next) && words[i + 2]?.proper) || (joins(before) && words[i - 2]?.proper) ? 'name' : undefined
+}
+
+function place(at: Around): Standing {
+  const { word, before } = at
+  return word.raised && PLACES.has(word.lower) && before !== undefined && LOCATIVES.has(before.lower) && isAlone(at) && !/^(?:bath|nice|male)$/u.test(word.lower) ? 'name' : undefined
+}
+
+/** "Wechsler Memory Scale": from a name up to the head all are raised, if only raised words stand between, at most two. */
+function nameBefore(words: readonly WordFacts[], names: Standing[], head: number): void {
+  for (let at = head - 1; at >= Math.max(0, head - 3); at--) {
+    const word = words[at]!
+    if (!word.raised) return
+    const named = names[at] === 'name' || (word.doubtful && words[head]!.stem !== 'index' && words[head]!.stem !== 'test') || !isCommonWord(word.lower)
+    if (!named) continue
+    if (at === head - 1 && PLAIN_HEADS.has(words[head]!.stem)) return
+    for (let i = at; i <= head; i++) names[i] = inName(words[i]!)
+    return
+  }
+}
