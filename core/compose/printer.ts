@@ -5,7 +5,8 @@
 import type { Layout, Style } from '../styles/schema'
 import { LAYOUT_TEMPLATES } from '../styles/ids'
 import { parseTemplate, type Alternative, type Node, type Term } from '../styles/template'
-import { isThing, isValue, type Compared, type Thing } from '../styles/vocabulary'
+import { FIELDS, type FieldName } from '../source/fields'
+import { isDerived, isThing, isValue, type Compared, type Thing, type ValueName } from '../styles/vocabulary'
 import { glue, type Atom } from './line'
 import type { KindSetting, Telling, Work } from './work'
 import { bindValue, fallback, isTitleAtom } from './values'
@@ -224,6 +225,15 @@ const COMPARISONS: Record<Compared, (value: string, kind: KindSetting) => Test> 
   country: value => work => work.patent.country?.toLowerCase() === value,
 }
 
+/** Whether a value prints: at once where it is a field's own words, or the field is empty; else by trying. */
+function given(name: ValueName, kind: KindSetting): Test {
+  const print = anything(bindValue(name, [], kind, UPRIGHT))
+  if (!Object.hasOwn(FIELDS, name)) return print
+  const field = name as FieldName
+  if (!isDerived(name) && FIELDS[field].type === 'text') return work => work.has(field)
+  return (work, telling) => work.has(field) && print(work, telling)
+}
+
 /** Whether a printer leaves anything. */
 const anything = (print: Printer): Test => (work, telling) => {
   const out: Atom[] = []
@@ -236,6 +246,6 @@ function testOf({ sort, name, value }: Term, kind: KindSetting): Test {
   if (sort === 'equals') return COMPARISONS[name as Compared](value!, kind)
   if (sort === 'part') return (print => (work: Work, telling: Telling) => print(work, telling, []))(compile(partOf(kind.layout, kind.style, name) ?? missingPart(name, kind), kind))
   if (isThing(name)) return THINGS[name](kind)
-  if (isValue(name)) return anything(bindValue(name, [], kind, UPRIGHT))
+  if (isValue(name)) return given(name, kind)
   throw new Error(`no condition ${name} in ${kind.style.id}, ${kind.id}`)
 }

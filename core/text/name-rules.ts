@@ -51,6 +51,9 @@ const MONTHS = set('march may august')
 const BEFORE_MONTH = set('in of since until till from by early late mid mid- during')
 const LANGUAGES_OF_MACHINES = set('python java ruby rust swift julia scratch perl basic')
 const OF_PROGRAMS = set('library libraries program programs programming code scripts script package packages toolkit module modules developers notebook notebooks')
+/** What is polished, and what for. */
+const BEFORE_POLISHING = set('to nail shoe floor furniture')
+const POLISHED = set('remover removers coating coatings stone wood metal')
 const EVANGELISTS = set('mark luke john matthew')
 /** People whom a color of skin may be said of; APA 7, 5.7 gives Black and White a capital then. */
 const PEOPLE = set(`people persons men women boys girls children youth adolescents teenagers adults students pupils teachers nurses doctors workers families mothers fathers parents communities neighborhoods neighbourhoods churches
@@ -65,50 +68,89 @@ const isUnknown = (word: WordFacts | undefined): boolean => word !== undefined &
 const endsPhrase = (word: WordFacts | undefined): boolean => word === undefined || FUNCTION.has(word.lower) || /^\d/u.test(word.lower)
 const isAlone = ({ before, next }: Around): boolean => endsPhrase(next) && !(before && DETERMINERS.has(before.lower))
 
-/** The rules, asked in this order; the first that answers decides. */
-const RULES: readonly ((at: Around) => Standing)[] = [
+/** A rule about the words in `of`, or about any: whether one is a name, or what else it is, where it stands. */
+interface NameRule { of?: ReadonlySet<string>, says: (at: Around) => Standing | boolean }
+
+/** The rules, asked in this order; the first that answers decides. Each is about a word that has a capital. */
+const RULES: readonly NameRule[] = [
   // A doubtful word behind "Lake" or "King" is a name; "Lake" before a name is part of it.
-  ({ word, before }) => (before && BEFORE_NAME.has(before.stem) && word.raised && isProperOrDoubtful(word) ? 'name' : undefined),
-  ({ word, next }) => (BEFORE_NAME.has(word.stem) && next?.raised && (isProperOrDoubtful(next) || !isCommonWord(next.lower)) ? 'name' : undefined),
-  ({ word, before }) => (AFTER_NAME.has(word.stem) && before?.proper && word.raised ? 'name' : undefined),
-  ({ word, before }) => (AFTER_UNKNOWN.has(word.stem) && isUnknown(before) && word.raised ? 'name' : undefined),
-  ({ word, before, next }) => (LAST_AFTER_NAME.has(word.lower) && word.raised && before?.proper && endsPhrase(next) ? 'name' : undefined),
-  body,
-  thoroughfare,
-  agreement,
-  act,
-  ({ word, before, next }) => (POINTS.has(word.stem) && word.raised && before?.stem === 'the' && (!next || BEHIND_POINT.has(next.stem)) ? 'name' : undefined),
-  ({ word, before, next }) => (before?.raised && isUnknown(word) && (isGenus(before.lower) || (isUnknown(before) && GENUS.test(before.stem) && (EPITHET.test(word.stem) || (before.stem.length > 5 && endsPhrase(next))))) ? 'small' : undefined),
-  // A genus that has become a common word is one again before a species: "Plasmodium falciparum".
-  ({ word, next, names, i }) => { if (!word.raised || word.proper || !GENUS.test(word.stem) || !isUnknown(next) || !EPITHET.test(next!.stem) || next!.stem.length < 6) return undefined; names[i + 1] = 'small'; return 'name' },
-  coordinated,
-  place,
-  ({ word, before, next }) => (MONTHS.has(word.lower) && word.raised && before !== undefined && BEFORE_MONTH.has(before.lower) && endsPhrase(next) ? 'name' : undefined),
-  ({ word, before, next }) => (word.lower === 'polish' && word.raised && next !== undefined && !endsPhrase(next) && !/^(?:to|nail|shoe|floor|furniture)$/u.test(before?.lower ?? '') && !/^(?:remover|coating|stone|wood|metal)s?$/u.test(next.lower) ? 'name' : undefined),
-  ({ words, i, word, before, next }) => (LANGUAGES_OF_MACHINES.has(word.lower) && word.raised && (OF_PROGRAMS.has(next?.lower ?? '') || (before?.lower === 'and' && /^(?:c|r|c\+\+|java|matlab|sql)$/u.test(words[i - 2]?.lower ?? '')) || (endsPhrase(next) && /^(?:in|with|using)$/u.test(before?.lower ?? '') && word.lower !== 'scratch')) ? 'name' : undefined),
-  ({ words, i, word, before }) => (EVANGELISTS.has(word.lower) && word.raised && ((before?.lower === 'of' && words[i - 2]?.stem === 'gospel') || (before?.lower === 'to' && words[i - 2]?.lower === 'according')) ? 'name' : undefined),
-  ({ word, next }) => ((word.lower === 'black' || word.lower === 'white') && word.raised && PEOPLE.has(next?.lower ?? '') ? 'name' : undefined),
-  ({ word, next }) => (word.lower === 'western' && word.raised && CULTURAL.has(next?.lower ?? '') ? 'name' : undefined),
-  ({ word, before, next }) => (WITH_ARTICLE.has(word.lower) && word.raised && before?.lower === 'the' && next?.lower !== 'of' && endsPhrase(next) ? 'name' : undefined),
-  ({ word, before, next }) => (word.raised && before && isGivenName(before.lower) && before.raised && endsPhrase(next) && word.doubtful ? 'name' : undefined),
-  ({ word, next }) => (COUNTED.has(word.lower) && word.raised && next !== undefined && /^\d{1,3}$/u.test(next.lower) ? 'name' : undefined),
+  { says: ({ word, before }) => before !== undefined && BEFORE_NAME.has(before.stem) && isProperOrDoubtful(word) },
+  { of: BEFORE_NAME, says: ({ next }) => next?.raised === true && (isProperOrDoubtful(next) || !isCommonWord(next.lower)) },
+  { of: AFTER_NAME, says: ({ before }) => before?.proper === true },
+  { of: AFTER_UNKNOWN, says: ({ before }) => isUnknown(before) },
+  { of: LAST_AFTER_NAME, says: ({ before, next }) => before?.proper === true && endsPhrase(next) },
+  { of: REACH, says: body },
+  { says: thoroughfare },
+  { says: agreement },
+  { of: set('act amendment'), says: act },
+  { of: POINTS, says: ({ before, next }) => before?.stem === 'the' && (!next || BEHIND_POINT.has(next.stem)) },
+  { says: species },
+  { says: genus },
+  { of: PLACES, says: coordinated },
+  { of: PLACES, says: place },
+  { of: MONTHS, says: ({ before, next }) => before !== undefined && BEFORE_MONTH.has(before.lower) && endsPhrase(next) },
+  { of: set('polish'), says: ({ before, next }) => !endsPhrase(next) && !BEFORE_POLISHING.has(before?.lower ?? '') && !POLISHED.has(next!.stem) },
+  { of: LANGUAGES_OF_MACHINES, says: language },
+  { of: EVANGELISTS, says: ({ words, i, before }) => [words[i - 2]?.stem, before?.lower].join(' ') === 'gospel of' || [words[i - 2]?.lower, before?.lower].join(' ') === 'according to' },
+  { of: set('black white'), says: ({ next }) => PEOPLE.has(next?.lower ?? '') },
+  { of: set('western'), says: ({ next }) => CULTURAL.has(next?.lower ?? '') },
+  { of: WITH_ARTICLE, says: ({ before, next }) => before?.lower === 'the' && next?.lower !== 'of' && endsPhrase(next) },
+  // "Harry Potter": a surname that is a common word, behind a given name.
+  { says: ({ word, before, next }) => word.doubtful && before?.raised === true && isGivenName(before.lower) && endsPhrase(next) },
+  { of: COUNTED, says: ({ next }) => next !== undefined && /^\d{1,3}$/u.test(next.lower) },
   // A hamlet has an article; the prince has none.
-  at => (at.word.lower === 'hamlet' && at.word.raised && (isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true)) ? 'name' : undefined),
+  { of: set('hamlet'), says: at => isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true) },
 ]
+
+const ANY = RULES.filter(({ of }) => !of)
+const LIMIT = 20_000
+const rulesOf = new Map<string, readonly NameRule[]>()
+/** The rules that may have something to say of a word. */
+function rulesFor({ lower, stem }: WordFacts): readonly NameRule[] {
+  const known = rulesOf.get(lower)
+  if (known) return known
+  if (rulesOf.size >= LIMIT) rulesOf.clear()
+  const own = RULES.filter(({ of }) => !of || of.has(lower) || of.has(stem))
+  const kept = own.length === ANY.length ? ANY : own
+  rulesOf.set(lower, kept)
+  return kept
+}
 
 /** Fills in what the rules say of words that no list has decided. */
 export function nameByRule(words: readonly WordFacts[], names: Standing[]): void {
   words.forEach((word, i) => {
-    if (HEADS.has(word.stem) && word.raised && !names[i]) nameBefore(words, names, i)
+    if (word.raised && !names[i] && HEADS.has(word.stem)) nameBefore(words, names, i)
   })
   words.forEach((word, i) => {
-    if (names[i]) return
+    if (names[i] || !word.raised) return
     const at: Around = { words, names, i, word, before: words[i - 1], next: words[i + 1] }
-    for (const rule of RULES) {
-      const standing = rule(at)
-      if (standing) { names[i] = standing; return }
+    for (const { says } of rulesFor(word)) {
+      const standing = says(at)
+      if (standing) { names[i] = standing === true ? 'name' : standing; return }
     }
   })
+}
+
+/** Behind a genus, or a word that looks like one, what no list knows is the species. */
+function species({ word, before, next }: Around): Standing {
+  if (!before?.raised || !isUnknown(word)) return undefined
+  const looks = isUnknown(before) && GENUS.test(before.stem) && (EPITHET.test(word.stem) || (before.stem.length > 5 && endsPhrase(next)))
+  return looks || isGenus(before.lower) ? 'small' : undefined
+}
+
+/** A genus that has become a common word is one again before a species: "Plasmodium falciparum". */
+function genus({ word, next, names, i }: Around): Standing {
+  if (word.proper || !GENUS.test(word.stem) || !isUnknown(next) || next!.stem.length < 6 || !EPITHET.test(next!.stem)) return undefined
+  names[i + 1] = 'small'
+  return 'name'
+}
+
+/** Python, where it is written: "a Python library", "in Python", "C and Python". */
+const MACHINE_CODE = set('c r c++ java matlab sql')
+function language({ words, i, word, before, next }: Around): boolean {
+  if (OF_PROGRAMS.has(next?.lower ?? '')) return true
+  if (before?.lower === 'and' && MACHINE_CODE.has(words[i - 2]?.lower ?? '')) return true
+  return word.lower !== 'scratch' && endsPhrase(next) && /^(?:in|with|using)$/u.test(before?.lower ?? '')
 }
 
 const inName = (word: WordFacts): Standing => (word.hyphenated ? 'compound' : 'name')
