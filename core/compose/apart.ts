@@ -30,7 +30,7 @@ export function tellApart(style: Style, used: readonly Entry[], filed: readonly 
     const groups = grouped(filed, entry => `${entry.work.lead ? shown(entry) : `title ${fold(entry.work.text('title'))}`} ${yearOf(entry.work)}`)
     for (const group of groups) group.forEach(({ id }, i) => change(id, { yearLetter: letters(i) }))
   }
-  if (rules.system === 'author-page') {
+  if (rules.titleForSeveral) {
     for (const group of grouped(used.filter(entry => entry.work.lead), shown)) for (const { id } of group) change(id, { needsTitle: true })
   }
   const all = new Map<string, Told>()

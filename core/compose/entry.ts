@@ -39,7 +39,7 @@ export function listEntry(style: Style, source: Source, options: { unsure?: Set<
 /** Lines end with a full stop, except after an address in the styles that leave it bare. */
 function ended(atoms: Atom[], style: Style): Run[] {
   const field = atoms.findLast(a => a.field)?.field
-  if (field === undefined || !style.list.noStopAfter.includes(field)) atoms.push(STOP)
+  if (!style.list.noStop && (field === undefined || !style.list.noStopAfter.includes(field))) atoms.push(STOP)
   return setLine(atoms, style)
 }
 

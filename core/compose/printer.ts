@@ -214,6 +214,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   online: () => work => work.has('url') || work.has('doi'),
   link: () => work => work.has('url') && !work.has('doi'),
   locator: () => (_work, telling) => telling.locator !== undefined,
+  several: () => (_work, telling) => telling.needsTitle === true,
   yeared: () => work => work.issued?.start !== undefined && work.text('title').endsWith(String(work.issued.start.year)),
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
   standIn: kind => anything(compile(kind.layout.standIn ?? '', kind)),

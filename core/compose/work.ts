@@ -27,6 +27,8 @@ export interface Telling {
   introduce?: ReadonlySet<string>
   /** Use given names where the style tells authors of one surname apart. */
   tellApart?: boolean
+  /** Its author has other works in this paper. */
+  needsTitle?: boolean
   /** Cited before in this paper. */
   later?: boolean
   /** Collected on the way: capitals that could not be decided. */

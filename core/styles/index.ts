@@ -9,11 +9,12 @@ import { chicago18AuthorDate } from './chicago-18-author-date'
 import { chicago18Notes } from './chicago-18-notes'
 import { harvard } from './harvard'
 import { ieee } from './ieee'
+import { mhra3 } from './mhra-3'
 import { mla9 } from './mla-9'
 import { nature } from './nature'
 import { vancouver } from './vancouver'
 import type { Style } from './schema'
 
-export const STYLES: readonly Style[] = [apa7, apa6, mla9, chicago18Notes, chicago18AuthorDate, chicago17Notes, chicago17AuthorDate, harvard, ieee, vancouver, ama11, acs, nature]
+export const STYLES: readonly Style[] = [apa7, apa6, mla9, chicago18Notes, chicago18AuthorDate, chicago17Notes, chicago17AuthorDate, mhra3, harvard, ieee, vancouver, ama11, acs, nature]
 export const styleOf = (id: string): Style | undefined => STYLES.find(style => style.id === id)
 export type { Style } from './schema'

@@ -50,7 +50,7 @@ export const mla9: Style = {
     system: 'author-page', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeLocator: ' ', beforeLabelled: ', ', order: 'given', sameAuthor: ', ',
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative', within: true }, yearLetters: false, standInTitle: 'noun-phrase',
     citedIn: ', qtd. in ', inSentence: IN_SENTENCE,
-    locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }), volumeAndPlace: '{volume}: {place}', placeAlone: true,
+    locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }), volumeAndPlace: '{volume}: {place}', placeAlone: true, titleForSeveral: true,
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', asPrinted: true, repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },
   page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.

@@ -48,10 +48,11 @@ export const SLOTS = {
   label: ['label'],
   username: ['username'],
   doi: ['doi'],
+  address: ['url'],
   number: ['n'],
   numberAndPlace: ['n', 'place'],
   caption: ['n', 'N'],
-  volumeAndPlace: ['volume', 'place'],
+  volumeAndPlace: ['volume', 'VOLUME', 'place'],
   degree: ['degree', 'word'],
   firstPublished: ['first', 'year'],
 } as const

@@ -13,13 +13,13 @@ Source Stanza Stanzas States TABLE Table Tables Tech Television Thesis Trans Tra
 Unpublished Version Video Vol Vols Washington Web Working Works World Writer Writers accessed act aired al and app
 apps article as at author bachelor’s be bk bks blog book broadcast by c ca ch chap chaps chs circa cited col cols
 communication comp compiled compiler compilers composer composers comps computer course created creator creators d
-dataset date dir directed director directors dirs diss dissertation doi ed edited editor editors edn eds email enl
-episode eq eqs et fig figs figure file fol fols forthcoming from handout host hosted hosts https illus illustrated
-illustrator illustrators in interview interviewed interviewer interviewers inventor inventors issued language lecture
-letter line lines list log map master’s message model motion n nn no of on online org others p paper par para paras
-pars patent perf performance performed performer performers perfs personal photograph picture pl pls podcast post
-posted poster pp preprint presented press private prod prods produced producer producers program programme pt pts
-published qtd quoted radio recorded ref review s scene season sec secs section series session set slide slides
-software stanza stanzas table tables television text the thesis to trans transl translated translator translators
-unknown version video vol vols with work working writer writers written
+dataset date dir directed director directors dirs diss dissertation doctoral doi ed edited editor editors edn eds
+email enl episode eq eqs et fig figs figure file fol fols forthcoming from given handout host hosted hosts https illus
+illustrated illustrator illustrators in interview interviewed interviewer interviewers inventor inventors issued l
+language lecture letter line lines list ll log map master’s message model motion n nn no of on online org others p
+paper par para paras pars patent perf performance performed performer performers perfs personal photograph picture pl
+pls podcast post posted poster pp preprint presented press private prod prods produced producer producers program
+programme pt pts published qtd quoted radio recorded recording ref repr review s scene season sec secs section series
+session set slide slides software stanza stanzas table tables television text the thesis to trans transl translated
+translator translators unknown unpublished version video vol vols with work working writer writers written
 `.trim()

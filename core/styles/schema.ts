@@ -150,6 +150,7 @@ const citation = z.strictObject({
   actWords: z.tuple([printed, printed, printed]).readonly().optional().describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
   citedIn: sign('Between a work and the work that quotes it.'),
   inSentence: z.strictObject({ between: joint, pair: joint, last: joint }).describe('Between works named in a sentence: of several, of two, before the last.'),
+  titleForSeveral: z.boolean().optional().describe('A work whose author has others in the paper is cited with its title.'),
   groupAbbreviations: z.boolean().optional().describe('A group is given with its abbreviation at its first citation and by it afterwards.'),
   numbers: z.strictObject({
     open: marks('Before a number.'),
@@ -200,6 +201,7 @@ export const styleSchema = z.strictObject({
     asPrinted: z.boolean().optional().describe('Names left out for et al. do not count in filing.'),
     repeated: printed.optional().describe('What replaces the names of the entry before; absent: names again.'),
     number: pattern(SLOTS.number).optional().describe('How its number is set.'),
+    noStop: z.boolean().optional().describe('Entries end without a full stop.'),
     noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
     hanging: twips.describe('Hanging indent in twips; numbered lists hang at their number.'),
     doubleSpaced: z.boolean(),
@@ -271,7 +273,7 @@ export const styleSchema = z.strictObject({
     proceedings: z.enum(['words', 'proc']).optional().describe('Every common word of proceedings, or that word alone.'),
     ampersand: printed.optional().describe('What & becomes in the title of a whole.'),
   }),
-  url: z.strictObject({ scheme: z.boolean().describe('https:// is printed.'), doi: pattern(SLOTS.doi) }),
+  url: z.strictObject({ scheme: z.boolean().describe('https:// is printed.'), doi: pattern(SLOTS.doi), address: pattern(SLOTS.address).optional().describe('What stands around an address.') }),
   onlineReferenceAsBook: z.boolean().optional().describe('Titles of encyclopedias are books’ and cased as such even online.'),
   credit: z.strictObject({
     template: template.optional().describe('The credit under something reproduced, where the style has one of its own.'),

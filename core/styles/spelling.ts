@@ -45,6 +45,7 @@ export function printedTexts(style: Style): { key: string, text: string }[] {
   for (const [set, { pattern }] of Object.entries(style.makers)) visit(`makers.${set}.pattern`, pattern, slotted(SLOTS.makers))
   for (const [id, form] of Object.entries(style.names)) { add(`names.${id}.pair`, form.pair); add(`names.${id}.last`, form.last); add(`names.${id}.etAl.text`, form.etAl?.text ?? '') }
   visit('url.doi', style.url.doi, slotted(SLOTS.doi))
+  visit('url.address', style.url.address, slotted(SLOTS.address))
   visit('page.captions.table.label', style.page.captions.table.label, slotted(SLOTS.caption))
   visit('page.captions.figure.label', style.page.captions.figure.label, slotted(SLOTS.caption))
   const { template: _t, numbered, ...credit } = style.credit

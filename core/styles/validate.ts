@@ -102,7 +102,7 @@ class StyleCheck {
     const entry = layout.entry ?? this.style.frame
     const used = partsUsed(entry, layout, this.style)
     for (const name of LAYOUT_TEMPLATES) if (['what', 'inside', 'where'].includes(name) && layout[name] && !used.has(name)) this.say(at(name), 'the entry does not use it')
-    const all = new Set([...used, ...partsUsed(layout.note ?? '', layout, this.style), ...partsUsed(layout.short ?? '', layout, this.style)])
+    const all = new Set([...used, ...partsUsed(layout.note ?? this.style.noteFrame ?? '', layout, this.style), ...partsUsed(layout.short ?? '', layout, this.style)])
     for (const name of Object.keys(layout.parts ?? {})) if (!all.has(name)) this.say(at(`parts.${name}`), 'no template of this kind uses it')
   }
 
@@ -143,7 +143,8 @@ class StyleCheck {
     switch (node.type) {
       case 'text': return this.literal(node.text, node.at, where)
       case 'between':
-        if (!/^(?:[.,;:] | )$/u.test(node.text)) this.say(where, `"${node.text}" at ${node.at} is no separator; use a mark and a space`)
+        // A full stop alone stands between volume and issue: 85.2.
+        if (!/^(?:[.,;:] | |\.)$/u.test(node.text)) this.say(where, `"${node.text}" at ${node.at} is no separator; use a mark and a space`)
         return
       case 'value': return this.value(node, where)
       case 'part': return this.part(node.name, node.at, where)

@@ -4,7 +4,7 @@
  */
 
 /** Abbreviations that a small letter may follow, and words that end a name in one. */
-const ABBREVIATED = /(?:^|[\s(“‘[])(?:ed|eds|edn|trans|transl|illus|vol|vols|no|nos|pp|chap|sec|fig|dir|dirs|prod|prods|diss|al|ca|Ph\.D|approx|Inc|Ltd|Jr|Sr|St|Dr|Univ|Inst|Press|comp|rev|Rev|qtd|writer|Symp|Proc|Conf|Dept|Transl|enl|Eng|Sci|Hist|Herit|Stud|Notes|Rep|Tech|Eur|Brit|U\.S|n\.d|(?:[A-Z]\.)*[A-Z])\.$/u
+const ABBREVIATED = /(?:^|[\s(“‘[])(?:ed|eds|edn|trans|transl|illus|vol|vols|no|nos|pp|chap|sec|fig|dir|dirs|prod|prods|diss|al|ca|Ph\.D|approx|Inc|Ltd|Jr|Sr|St|Dr|Univ|Inst|Press|comp|rev|Rev|qtd|writer|Symp|Proc|Conf|Dept|Transl|enl|Eng|Sci|Hist|Herit|Stud|Notes|Rep|Tech|Eur|Brit|U\.S|n\.d|perf|Perf|repr|Ed|Dir|Trans|Comp|Prod|(?:[A-Z]\.)*[A-Z])\.$/u
 
 const FAULTS: readonly (readonly [string, RegExp])[] = [
   ['a letter runs into a bracket or a quotation', /(?<!\b[IVX]+|\d)\p{L}[“([]/u],
@@ -32,7 +32,7 @@ const PAIRS = [['(', ')'], ['[', ']'], ['“', '”']] as const
 
 /** @param line without markup; addresses in it are not looked into */
 export function anomalies(line: string): string[] {
-  const text = line.replace(/https?:\/\/[^\s,;)\]]*[^\s,;:.)\]]|\bdoi:\s?10\.\S*[^\s.,;)]|\b[a-z]+\.example\S*[^\s.,;)]/gu, 'Address')
+  const text = line.replace(/<(https?:[^>]*)>/gu, '$1').replace(/https?:\/\/[^\s,;)\]]*[^\s,;:.)\]]|\bdoi:\s?10\.\S*[^\s.,;)]|\b[a-z]+\.example\S*[^\s.,;)]/gu, 'Address')
     // Usernames, an ellipsis of three spaced points, and names that begin small.
     .replace(/@(?=\p{L})/gu, '').replace(/\.(?:\s|\u00A0)\.(?:\s|\u00A0)\. /gu, '… ').replace(/\be(?=Tide)/gu, '')
   const found = FAULTS.filter(([, fault]) => fault.test(text)).map(([what]) => what)

@@ -55,7 +55,7 @@ describe('the other verbs', () => {
   it('tables the styles', () => {
     const rows = dendle(['styles']).stdout.trim().split('\n')
     expect(rows[0]).toMatch(/^id\s+name\s+edition\s+kind$/u)
-    expect(rows.slice(1).map(row => row.split(' ')[0]).sort()).toEqual(['acs', 'ama-11', 'apa-6', 'apa-7', 'chicago-17-author-date', 'chicago-17-notes', 'chicago-18-author-date', 'chicago-18-notes', 'harvard', 'ieee', 'mla-9', 'nature', 'vancouver'])
+    expect(rows.slice(1).map(row => row.split(' ')[0]).sort()).toEqual(['acs', 'ama-11', 'apa-6', 'apa-7', 'chicago-17-author-date', 'chicago-17-notes', 'chicago-18-author-date', 'chicago-18-notes', 'harvard', 'ieee', 'mhra-3', 'mla-9', 'nature', 'vancouver'])
   })
   it('sets the case of titles, one a line', () => {
     expect(dendle(['case', '--style', 'apa-7'], 'The Tidal Mills of Kenya\nWhat Do Bees Want? A Report\n').stdout).toBe('The tidal mills of Kenya\nWhat do bees want? A report\n')

@@ -26,11 +26,12 @@ export interface Item {
 
 /** What its printers are told. */
 export function tellingOf(item: Item): Telling {
-  const { yearLetter, atLeast, tellApart } = item.told
+  const { yearLetter, atLeast, tellApart, needsTitle } = item.told
   const telling: Telling = {}
   if (yearLetter) telling.yearLetter = yearLetter
   if (atLeast) telling.atLeast = atLeast
   if (tellApart) telling.tellApart = tellApart
+  if (needsTitle) telling.needsTitle = needsTitle
   if (item.later) telling.later = true
   if (item.abbreviate) telling.abbreviate = item.abbreviate
   if (item.introduce) telling.introduce = item.introduce

@@ -102,11 +102,12 @@ const issued = (asked: 'date' | 'year' | 'monthday'): Bind => (filters, { style,
   }
 }
 
-const accessed: Bind = (filters, { style }) => {
+/** The day a work was read: where it has no date, or always. */
+const readOn = (always: boolean): Bind => (filters, { style }) => {
   const set = dateSetter(style, (filters[0] as DateFormId | undefined) ?? 'accessed')
   const put = answer(style, 'accessed', 'date.accessed')
   return (work, _telling, out) => {
-    const when = work.dated ? undefined : work.date('accessed')
+    const when = work.dated && !always ? undefined : work.date('accessed')
     return when !== undefined && put(set(when), out)
   }
 }
@@ -138,4 +139,4 @@ export const noDate = (style: Style): Printer => (_work, telling, out) => {
   return true
 }
 
-export const DATES = { date: issued('date'), year: issued('year'), monthday: issued('monthday'), accessed, first }
+export const DATES = { date: issued('date'), year: issued('year'), monthday: issued('monthday'), accessed: readOn(false), read: readOn(true), first }

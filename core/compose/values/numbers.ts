@@ -1,6 +1,6 @@
 /** Numbers: editions, volumes, pages, the numbers of reports, versions and patents. */
 import type { FieldName } from '../../source/fields'
-import { ordinal } from '../../text/numbers'
+import { ordinal, roman } from '../../text/numbers'
 import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
@@ -106,6 +106,10 @@ export const NUMBERS = {
   /** A number or page field that is no page ("e0417"). */
   'article': printing('number', work => (work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?|no\.?)\s*/iu, ''))),
   'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
+  'volume.roman': printing('volume', (work) => {
+    const volume = work.text('volume').replace(/^vol(?:ume|\.)?\s*/iu, '')
+    return /^\d{1,3}$/u.test(volume) && Number(volume) > 0 && Number(volume) < 400 ? roman(Number(volume)) : volume
+  }),
   'issue': bare('issue', ISSUE_WORD),
   'number': bare('number', /^(?:no|nr)\.?\s+/iu),
   'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes').replace(/\s*\bvol(?:ume)?s?\.?$/iu, '')),

@@ -13,6 +13,7 @@ export const bareDoi = (doi: string): string => doi.trim().replace(/^(?:https?:\
   .replace(/^doi:?\s*/iu, '').replace(/^info:doi\//iu, '').replace(/[.,;]$/u, '')
 
 const setDoi = (style: Style, raw: string): string => fillPattern(style.url.doi, { doi: bareDoi(raw) })
+const setAddress = (style: Style, url: string): string => (style.url.address === undefined ? url : fillPattern(style.url.address, { url }))
 
 const doi: Bind = (_filters, { style }) => {
   const put = answer(style, 'doi', 'link.doi')
@@ -26,7 +27,7 @@ const url: Bind = (_filters, { style }) => {
     const raw = work.has('doi') ? '' : work.text('url').replace(/\s+/gu, '')
     if (!raw) return false
     if (/^https?:\/\/(?:dx\.)?doi\.org\//iu.test(raw)) return asDoi(setDoi(style, raw), out)
-    return put(style.url.scheme ? raw : raw.replace(/^https?:\/\//iu, '').replace(/\/$/u, ''), out)
+    return put(setAddress(style, style.url.scheme ? raw : raw.replace(/^https?:\/\//iu, '').replace(/\/$/u, '')), out)
   }
 }
 
@@ -71,7 +72,7 @@ const locator: Bind = (_filters, { style, row }) => {
     for (let i = 0; i < places.length; i++) {
       const [at, next] = [places[i]!, places[i + 1]]
       if (joined && at.label === 'volume' && next?.label === 'page') {
-        parts.push(joined.map(piece => ('text' in piece ? piece.text : piece.slot === 'volume' ? at.place : word(next))).join(''))
+        parts.push(joined.map(piece => ('text' in piece ? piece.text : piece.slot === 'volume' ? at.place : piece.slot === 'VOLUME' ? inCapitals(at.place) : word(next))).join(''))
         i++
       }
       else parts.push(word(at))
@@ -80,6 +81,8 @@ const locator: Bind = (_filters, { style, row }) => {
     return true
   }
 }
+
+const inCapitals = (volume: string): string => (/^\d{1,3}$/u.test(volume) && Number(volume) < 400 ? roman(Number(volume)) : volume.toUpperCase())
 
 /** Sets one place with the style's word for it. */
 function placeSetter(style: Style): (place: Locator) => string {
