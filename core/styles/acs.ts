@@ -92,7 +92,7 @@ export const acs: Style = {
     'statute': { entry: '*{title}*[, {volume} {container}[ § {section}]][, {year}][. {@link}]' },
     'interview': { what: '{title}', inside: '{makers}{&. }*{container}*<volume?{@when}{@numbers}|issue?{@when}{@numbers}|[, {publisher}][, {date}][, {pp}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
-    'archival-item': { what: '{title:cased}[, {date}]', inside: '{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
+    'archival-item': { what: '{title:cased}[, {date}]', inside: '{container}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials; names are separated by semicolons and all are listed.', source: guide('4.3 Author names') },

@@ -89,7 +89,7 @@ export const ama11: Style = {
     'statute': { entry: '{title:asgiven}[, {volume} {container}[ § {section}]][ ({year})][. {@link}]' },
     'interview': { what: '{title}', inside: '{makers}{&. }*{container}*<volume?{@when}|issue?{@when}|[. {publisher}][. {date}][:{pages}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
-    'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}[; {archiveLocation}]]' },
+    'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: <container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}[; {archiveLocation}]]' },
   },
   rules: {
     'names.inverted': { says: 'Surname first, then initials with neither comma nor stops.', source: 'AMA 11, 3.7' },

@@ -120,7 +120,7 @@ export const apa7: Style = {
     'statute': { entry: '{title}[, {volume} {container}[ § {section}]][ ({year})][. {url}]', titleInText: 'plain' },
     'interview': { what: '<title?{title}|⟦Interview[ with {interviewer:inline}]⟧>{& }<title?[⟦Interview with {interviewer:inline}⟧]>', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, {pages}]{&. }{publisher}', unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])', unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
-    'archival-item': { what: '⟦{title}⟧', inside: '{archive}[ ({archiveLocation.caps})]{&, }{archivePlace}' },
+    'archival-item': { what: '⟦{title}⟧', inside: '<container?{container}[ ({archiveLocation.caps})]{&, }{archive}|{archive}[ ({archiveLocation.caps})]>{&, }{archivePlace}' },
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: 'APA 7, 9.8' },

@@ -88,7 +88,7 @@ export const harvard: Style = {
     'statute': { entry: '*{title}*<!yeared?[ {year}]>[, s. {section}][. Available at: {url}]' },
     'interview': { what: '<title?"{title}"|interviewer?Interviewed by {interviewer:inline}|Interview>', inside: '<title?[. {makers}]>[. *{container}*{@numbers}][, {monthday}][, {pp}]' },
     'personal-communication': { what: '', entry: '{lead} ({year!}) {description} to <recipient?{recipient:inline}|the author>[, {monthday}]' },
-    'archival-item': { what: '*{title}*', inside: '[, {monthday}][. {archiveLocation}][. {archive}{&, }{archivePlace}]' },
+    'archival-item': { what: '*{title}*', inside: '[, {monthday}][. {container}][. {archiveLocation}][. {archive}{&, }{archivePlace}]' },
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: source('authors') },

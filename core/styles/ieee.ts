@@ -103,7 +103,7 @@ export const ieee: Style = {
     'statute': { entry: '*{title}*[, {volume} {container}[ § {section}]][ ({year})]{@link}' },
     'interview': { what: '["{title}"]', inside: '{makers}{&, }*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}]{&, }{publisher}[, {date}]', unlisted: { ...PRIVATELY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PRIVATELY },
-    'archival-item': { what: '"{title}"', inside: '{date}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
+    'archival-item': { what: '"{title}"', inside: '{date}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {
     'names.initials': { says: 'Initials come before the surname.', source: 'IEEE Reference Guide, Names' },

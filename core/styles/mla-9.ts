@@ -96,7 +96,7 @@ export const mla9: Style = {
     'statute': { what: '*{title}*', lead: [], inside: '[{volume} {container}[, section {section}]]{&, }{date}{&, }{@link}' },
     'interview': { what: '<title?"{title}"|Interview>', inside: '{makers}{&, }*{container}*{&, }{@numbers}{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'personal-communication': { entry: '{lead}{&. }["{title:cased}"]{&. }<genre?{@sort}|Letter> to <recipient?{recipient:inline}|the author><title?[, {date}]|[. {date}]>', titleInText: 'quoted', parts: { sort: '{genre}' } },
-    'archival-item': { what: '{title}', inside: '{date}{&, }{archive}{&, }{archiveLocation.lower}{&, }{@link}', titleInText: 'plain' },
+    'archival-item': { what: '{title}', inside: '{date}{&, }{container}{&, }{archive}{&, }{archiveLocation.lower}{&, }{@link}', titleInText: 'plain' },
   },
   rules: {
     'names.inverted': { says: 'The first author is given surname first; a second in natural order.', source: 'MLA Handbook 9, 5.6–5.7' },

@@ -88,7 +88,7 @@ export const nature: Style = {
     'statute': { entry: '{title:asgiven}[, {volume} {container}[ § {section}]][ ({year})]' },
     'interview': { entry: '{lead}{&. }{title}[ {makers}][. <container?*{container}*>]<volume?{@numbers}[ ({year})]|[ <{pages}|{url}>][ ({date})]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
-    'archival-item': { entry: '{lead}{&. }{title}{@when}{&. }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
+    'archival-item': { entry: '{lead}{&. }{title}{@when}{&. }<container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}{&, }{archiveLocation}' },
   },
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: guide },

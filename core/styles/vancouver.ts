@@ -89,7 +89,7 @@ export const vancouver: Style = {
     'statute': { entry: '{title:asgiven}[, {volume} {container}[ § {section}]][ ({year})][. {@link}]' },
     'interview': { what: '{title}', inside: '{makers}{&. }<volume?{container}{@online}{@when}|issue?{container}{@online}{@when}|{container}{&. }{publisher}{&; }{date!}[:{pages}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
-    'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: {archive}{&, }{archivePlace}[; {archiveLocation}]]' },
+    'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: <container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}[; {archiveLocation}]]' },
   },
   rules: {
     'names.inverted': { says: 'Surname first, then initials with neither comma nor stops.', source: nlm('1, Author') },
