@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { STYLES, styleOf } from '../styles'
+import { withValues } from '../styles/paths'
 import { KIND_IDS } from '../source/kinds'
 import type { Fields, Source } from '../source/model'
+import { readLocator } from '../source/locators'
 import { readName } from '../source/names'
 import { readDate } from '../source/dates'
 import { plain, toMarkup } from '../text/runs'
@@ -266,5 +268,24 @@ describe('a copy editor’s small things', () => {
   it('a username is not raised at the head of a note', () => {
     const { note } = composeAlone(style('chicago-18-notes'), make('social-post', { ...dated, author: [{ literal: '@millwatch' }], container: 'Harbour' }))
     expect(plain(note!)).toMatch(/^@millwatch, /u)
+  })
+})
+
+describe('a place alone, for a work cited again in its paragraph', () => {
+  const book: Source = { id: 'b', kind: 'book', fields: { author: [{ family: 'Moss', given: 'Ada' }], title: 'Mills', issued: { start: { year: 2014 } }, publisher: 'Weir' } }
+  const again = (id: string, place?: string) => toMarkup(compose(styleOf(id)!, [book], { citations: [{ items: [{ id: 'b', locator: readLocator('p. 9') }] }, { items: [{ id: 'b', locator: readLocator(place ?? '') }], form: 'place-alone' }] }).citations[1]!)
+  it.each([
+    ['mla-9', '104-9', '(104–09)'], ['chicago-18-author-date', '107', '(107)'], ['chicago-18-author-date', 'ch. 3', '(chap. 3)'],
+    // Where the manual does not allow it, or no place is given, the work is cited as ever.
+    ['apa-7', '107', '(Moss, 2014, p. 107)'], ['harvard', '107', '(Moss, 2014, p. 107)'], ['mla-9', '', '(Moss)'], ['ieee', '107', '[1, p. 107]'],
+  ])('%s %s: %s', (id, place, cited) => expect(again(id, place)).toBe(cited))
+})
+
+describe('acts in Roman numerals, where a style is told so', () => {
+  it.each([['3.2.14', 'III.ii.14'], ['1.4.15-19', 'I.iv.15–19'], ['2.1', 'II.i']])('%s: %s', (place, cited) => {
+    const { style, refused } = withValues(styleOf('mla-9')!, [{ path: 'citation.romanActs', value: true }])
+    expect(refused).toEqual([])
+    const play: Source = { id: 'p', kind: 'classic', fields: { author: [{ family: 'Marlow' }], title: 'The Drowned Bell' } }
+    expect(toMarkup(compose(style, [play], { citations: [{ items: [{ id: 'p', locator: { label: 'act', place } }] }] }).citations[0]!)).toBe(`(Marlow ${cited})`)
   })
 })

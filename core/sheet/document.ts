@@ -5,7 +5,7 @@
 import { z } from 'zod'
 import { FORMS } from '../compose/citations/forms'
 import type { Citation, Paper } from '../compose/compose'
-import { labelSchema } from '../source/locators'
+import { labelSchema } from '../source/locator-labels'
 import { parseRich } from '../text/rich'
 import { countOf } from '../text/words'
 import { raisedAt } from './placement'

@@ -1,12 +1,6 @@
 /** Locators: where in a source. Typed naturally, kept as a label and a place. */
-import { z } from 'zod'
+import type { LocatorLabel } from './locator-labels'
 
-export const LOCATOR_LABELS = [
-  'page', 'chapter', 'paragraph', 'section', 'figure', 'table', 'line', 'verse', 'stanza', 'volume', 'book', 'part', 'column', 'folio',
-  'note', 'appendix', 'equation', 'plate', 'slide', 'timestamp', 'act',
-] as const
-export const labelSchema = z.enum(LOCATOR_LABELS)
-export type LocatorLabel = z.infer<typeof labelSchema>
 /** The place may go on to others with words of their own: chapter, "3, p. 45". */
 export interface Locator { label: LocatorLabel, place: string }
 

@@ -5,7 +5,7 @@
  */
 import type { z } from 'zod'
 import { KIND_IDS, kindChain, type KindId } from '../source/kinds'
-import { LOCATOR_LABELS } from '../source/locators'
+import { LOCATOR_LABELS } from '../source/locator-labels'
 import { MONTHS } from '../source/dates'
 import { RULE_IDS } from '../text/origin'
 import { DATE_FORMS, LAYOUT_TEMPLATES, NAME_FORMS, OPTIONS, type DateFormId, type NameFormId } from './ids'

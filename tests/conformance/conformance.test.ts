@@ -5,7 +5,7 @@ import { compose, composeAlone, type Citation } from '../../core/compose/compose
 import { fromCsl, type CslItem } from '../../core/source/csl'
 import { kindOf } from '../../core/source/kinds'
 import { has, type Source } from '../../core/source/model'
-import type { LocatorLabel } from '../../core/source/locators'
+import type { LocatorLabel } from '../../core/source/locator-labels'
 import { STYLES, styleOf } from '../../core/styles'
 import { capitaliseText } from '../../core/text/capitals'
 import { toMarkup, type Run } from '../../core/text/runs'

@@ -1,6 +1,6 @@
 /** Every kind of place in every style: where in a work a citation points, as the style words it. */
 import { describe, expect, it } from 'vitest'
-import type { LocatorLabel } from '../../core/source/locators'
+import type { LocatorLabel } from '../../core/source/locator-labels'
 import type { Source } from '../../core/source/model'
 import { compose } from '../../core/compose/compose'
 import { styleOf } from '../../core/styles'

@@ -10,7 +10,8 @@ function pagePart(style: Style, item: Item, alone: boolean): Atom[] {
   if (!where.length) return []
   const rules = style.citation
   // A place that brings its own word ("ch. 3") is set off by a comma (MLA 9, 6.21).
-  const labelled = /^\p{L}/u.test(textOfAtoms(where)) && item.locator?.label !== 'page'
+  const label = item.locator!.label
+  const labelled = rules.locators[label][0] !== '' || (label === 'act' && rules.actWords !== undefined)
   return [...(alone ? [] : [glue(labelled ? rules.beforeLabelled ?? rules.beforeLocator : rules.beforeLocator)]), ...where]
 }
 
