@@ -6,6 +6,7 @@ import { decode } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
 import { STYLES, styleOf } from '../core/styles'
 import { capitaliseText } from '../core/text/capitals'
+import { rowOf } from '../core/text/lookup'
 
 const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array of jobs, as JSON
 dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|text]   sources
@@ -37,7 +38,7 @@ function main(args: string[]): number {
       const { values, positionals } = options(rest, { to: { type: 'string' }, from: { type: 'string' } })
       const to = WRITTEN.find(one => one === values.to)
       if (!to) throw new WrongCall(`--to takes ${WRITTEN.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
-      const from = values.from === undefined ? undefined : READ_AS[values.from]
+      const from = values.from === undefined ? undefined : rowOf(READ_AS, values.from)
       if (values.from !== undefined && !from) throw new WrongCall(`--from takes ${Object.keys(READ_AS).join(', ')}, not ${values.from}.`)
       const done = convert(decode(bytesOf(positionals[0])).text, { to, ...(from ? { from } : {}), name: positionals[0] ?? '' })
       problems.push(...done.problems)

@@ -13,6 +13,7 @@ import { readBibNames, writeBibNames } from './bibtex-names'
 import { fromLatex, toLatex } from './latex'
 import { allFrom, type Intake, type Problem, type Progress, type Proposal } from './proposal'
 import { tidyDoi } from './identifiers'
+import { rowOf } from '../text/lookup'
 
 /** Reads a BibTeX file into proposals; broken entries are named with their line and kept as far as they could be read. */
 export function readBibtex(text: string, progress?: Progress): Intake {
@@ -168,7 +169,7 @@ function isoDate(typed: string): SourceDate | undefined {
 const SORTS: Record<string, string> = { phdthesis: 'Doctoral dissertation', mastersthesis: 'Master’s thesis', manual: 'Manual' }
 function sortOf(type: string, said: string): string {
   const words: Record<string, string> = { phdthesis: 'Doctoral dissertation', mathesis: 'Master’s thesis', techreport: 'Technical report', resreport: 'Research report', candthesis: 'Candidate thesis', bathesis: 'Bachelor’s thesis' }
-  return words[said.toLowerCase()] ?? (said || (SORTS[type] ?? ''))
+  return rowOf(words, said.toLowerCase()) ?? (said || (rowOf(SORTS, type) ?? ''))
 }
 
 function preprint(text: Text, set: Setter) {
@@ -255,7 +256,7 @@ function writeEntry(source: Source, key: string): string {
     else if (target === 'container') put(kindOf(kind).partOfBook ? 'booktitle' : 'journal', toLatex(said))
     else if (target === 'publisher') put(kindOf(kind).publisherKey ?? 'publisher', toLatex(said))
     else if (target === 'seriesNumber') put('seriesnumber', toLatex(said))
-    else if (target === 'genre') { if (said !== SORTS[type]) put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said)) }
+    else if (target === 'genre') { if (said !== rowOf(SORTS, type)) put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said)) }
     else if (target === 'pages') put('pages', toLatex(said).replace(/(?<=\w)-(?=\w)/gu, '--'))
     else {
       const name = PLAIN_FIELDS.find(([, ours]) => ours === target)?.[0]

@@ -1,13 +1,19 @@
 /** Whatever comes in: no reader throws, hangs or reaches outside what it was given. */
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { fieldsSchema } from '../source/model'
+import { composeAlone } from '../compose/compose'
+import { FIELDS, FIELD_NAMES } from '../source/fields'
+import { KIND_IDS } from '../source/kinds'
+import { fieldsSchema, type Fields } from '../source/model'
+import { STYLES } from '../styles'
 import { detect, FORMS, readForm } from './anything'
+import { readBibtex } from './bibtex'
 import { decode } from './decode'
 import { fromLatex } from './latex'
 import { readPastedNames } from './pasted-names'
 import { richLines } from './paste'
 import { readIdentifiers } from './identifiers'
+import { texToHtml } from './tex-draft'
 
 const PIECES: Record<string, string[]> = {
   bibtex: ['@article{', '@string{a = "', '@comment{', 'k1,', ' title = {', 'author = "', ' and others', '}', '{', '"', '#', ',', '\\', '\\\'{e}', 'crossref = {k1}', 'month = jan', '=', '\n', '$x_2$', '__proto__', 'constructor = {x}', '(', ')', '%'],
@@ -44,4 +50,19 @@ it.each([['braces', '@a{k, title={'.concat('{'.repeat(60_000))], ['commas', '@a{
   for (const form of FORMS) readForm(form, text)
   richLines(text)
   expect(performance.now() - began).toBeLessThan(12_000)
+})
+
+describe('words that every object answers to', () => {
+  const INHERITED = ['constructor', 'toString', 'valueOf', 'hasOwnProperty', '__proto__', 'prototype']
+  it.each(INHERITED)('“%s” everywhere is read and printed as a word', (word) => {
+    for (const kind of KIND_IDS) {
+      const fields = Object.fromEntries(FIELD_NAMES.map(name => [name, FIELDS[name].type === 'names' ? [{ family: word, given: word }] : FIELDS[name].type === 'date' ? { literal: word } : word])) as Fields
+      for (const style of STYLES) {
+        const { reference, parenthetical, note } = composeAlone(style, { id: word, kind, fields })
+        for (const runs of [reference, parenthetical, note]) if (runs) expect(runs.map(run => run.text).join('')).not.toMatch(/native code|\[object|undefined/u)
+      }
+    }
+    expect(readBibtex(`@${word.startsWith('_') ? 'book' : word}{${word}, title = {${word} \\${word}{x} \\begin{${word}}}, type = {${word}}, ${word} = {${word}}, editortype = {${word}}, editor = {${word}}}`).proposals[0]!.fields.title).toContain(word)
+    expect(JSON.stringify(texToHtml(`\\begin{${word}}a\\end{${word}} \\${word}{b} \\section{${word}}`))).not.toMatch(/native code|undefined/u)
+  })
 })

@@ -64,18 +64,18 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
     if (!name) {
       const mark = input[at] ?? ''
       at++
-      if (mark in COMBINING) return accent(mark, argument(depth))
+      if (Object.hasOwn(COMBINING, mark)) return accent(mark, argument(depth))
       return ({ '-': '', '/': '', ',': ' ', ';': ' ', ':': ' ', '!': '', '@': '', ' ': ' ', '\n': ' ', '\\': ' ', '(': '', ')': '', '[': '', ']': '' } as Record<string, string>)[mark] ?? mark
     }
     at += name.length
-    if (name in SYMBOLS) {
+    if (Object.hasOwn(SYMBOLS, name)) {
       eatSpace()
       return SYMBOLS[name]!
     }
-    if (name in COMBINING) return accent(name, argument(depth))
+    if (Object.hasOwn(COMBINING, name)) return accent(name, argument(depth))
     eatSpace()
-    if (name in AROUND) return tag(argument(depth), AROUND[name]!)
-    if (name in SWITCHES) return tag(group(depth, true), SWITCHES[name]!)
+    if (Object.hasOwn(AROUND, name)) return tag(argument(depth), AROUND[name]!)
+    if (Object.hasOwn(SWITCHES, name)) return tag(group(depth, true), SWITCHES[name]!)
     if (SECOND.has(name)) { argument(depth); return argument(depth) }
     if (SILENT.has(name) || input[at] === '{') return input[at] === '{' ? argument(depth) : ''
     return ''

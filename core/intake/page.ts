@@ -12,6 +12,7 @@ import { readIsbn } from './identifiers'
 import { readLinked } from './page-linked'
 import { languageOf, pageDate, pageDoi, pageNames, setter, splitTogether } from './page-values'
 import type { Intake, Proposal, Trust } from './proposal'
+import { rowOf } from '../text/lookup'
 
 /** What one way of tagging says. Earlier readers are trusted more. */
 export interface Reading { by: Trust, says: string, kind?: KindId, fields: Fields }
@@ -141,7 +142,7 @@ function openGraph($: CheerioAPI): Reading | undefined {
   set('issued', pageDate([...all('article:published_time'), ...all('book:release_date'), ...all('video:release_date'), ...all('og:published_time'), ...all('datepublished'), ...all('pubdate'), ...all('date'), ...all('publish-date')][0] ?? ''))
   set('container', site || all('application-name')[0])
   set('isbn', readIsbn(all('book:isbn')[0] ?? ''))
-  const kind = OG_KINDS[(all('og:type')[0] ?? '').replace(':', '.')]
+  const kind = rowOf(OG_KINDS, (all('og:type')[0] ?? '').replace(':', '.'))
   return Object.keys(fields).length ? { by: 'page', says: 'the page’s sharing tags', ...(kind ? { kind } : {}), fields } : undefined
 }
 

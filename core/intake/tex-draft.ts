@@ -4,6 +4,7 @@
  */
 import { escapeHtml } from '../text/runs'
 import { fromLatex } from './latex'
+import { rowOf } from '../text/lookup'
 
 const HEADINGS: Record<string, number> = { part: 1, chapter: 1, section: 1, subsection: 2, subsubsection: 3, paragraph: 4, subparagraph: 5 }
 const LISTS: Record<string, string> = { itemize: 'ul', enumerate: 'ol', description: 'ul' }
@@ -43,8 +44,8 @@ export function texToHtml(tex: string): { html: string, title?: string } {
       }
       // What sets a figure or table in place is not printed; its caption is.
       else if (begins && /^(?:figure|table|wrapfigure|center|minipage)$/u.test(begins)) rest = rest.replace(/^\s*(?:\[[^\]]*\]|\{[^{}]*\})+/u, '')
-      else if (begins) out.push(LISTS[begins] ? `<${LISTS[begins]}>` : QUOTES.has(begins) ? '<blockquote>' : '')
-      else if (ends) out.push(LISTS[ends] ? `</li></${LISTS[ends]}>` : QUOTES.has(ends) ? '</blockquote>' : '')
+      else if (begins) out.push(rowOf(LISTS, begins) ? `<${LISTS[begins]}>` : QUOTES.has(begins) ? '<blockquote>' : '')
+      else if (ends) out.push(rowOf(LISTS, ends) ? `</li></${LISTS[ends]}>` : QUOTES.has(ends) ? '</blockquote>' : '')
       else out.push(out.at(-1)?.match(/^<(?:ul|ol)>$/u) ? '<li>' : '</li><li>')
     }
   }

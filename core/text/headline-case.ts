@@ -4,6 +4,7 @@ import { abbreviates } from './shouted'
 import { capital, factsOf, isProperNoun, isSometimesVerb, isVerb } from './title-words'
 import type { Token } from './title-tokens'
 import { stemsOf } from './word-forms'
+import { rowOf } from './lookup'
 
 const ARTICLES = new Set(['a', 'an', 'the'])
 const CONJUNCTIONS = new Set(['and', 'but', 'or', 'nor', 'for', 'so', 'yet'])
@@ -28,7 +29,7 @@ const PARTICLES = new Set(['up', 'out', 'off', 'down', 'away', 'back'])
 const PAST: Readonly<Record<string, string>> = { gave: 'give', given: 'give', took: 'take', taken: 'take', came: 'come', went: 'go', gone: 'go', made: 'make', broke: 'break', broken: 'break', brought: 'bring', built: 'build', caught: 'catch', found: 'find', fell: 'fall', fallen: 'fall', got: 'get', grew: 'grow', grown: 'grow', held: 'hold', kept: 'keep', left: 'leave', paid: 'pay', rose: 'rise', ran: 'run', sent: 'send', stood: 'stand', threw: 'throw', thrown: 'throw', wrote: 'write', written: 'write', shut: 'shut', thought: 'think', told: 'tell', tore: 'tear', torn: 'tear', woke: 'wake', wore: 'wear', worn: 'wear', wound: 'wind', laid: 'lay', spoke: 'speak' }
 const isPhrasal = (word: string): boolean => {
   const lower = word.toLowerCase()
-  return PHRASAL.has(lower) || PHRASAL.has(PAST[lower] ?? '') || stemsOf(lower).some(stem => PHRASAL.has(stem))
+  return PHRASAL.has(lower) || PHRASAL.has(rowOf(PAST, lower) ?? '') || stemsOf(lower).some(stem => PHRASAL.has(stem))
 }
 /** Behind a verb of the senses "like" belongs to it: "Dogs That Look Like Wolves". */
 const SEEMING = /^(?:look|feel|sound|taste|smell|seem|act)(?:s|ed|ing)?$|^felt$|^smelt$/iu

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { STYLES } from '../styles'
 import { abbreviateJournal, abbreviateProceedings, shortenPublisher } from './abbreviations'
 import { capitalise, capitaliseText, type CapitalRule } from './capitals'
 import { compareKeys, fold, foldTitle, ignoredArticle } from './filing'
@@ -123,5 +124,15 @@ describe('rich text and runs', () => {
   it('writes markup and HTML', () => {
     expect(toMarkup(runs)).toBe('Silt *mill &* ^2^')
     expect(toHtml(runs)).toBe('Silt <i>mill &amp; </i><sup>2</sup>')
+  })
+})
+
+describe('words that every object answers to', () => {
+  const INHERITED = ['constructor', 'toString', 'valueOf', 'hasOwnProperty', '__proto__', 'prototype', 'isPrototypeOf']
+  it.each(INHERITED)('“%s” in a title is a word like any other', (word) => {
+    for (const style of STYLES) for (const place of ['roman', 'quoted', 'italic'] as const) {
+      const set = capitaliseText(`The Theory of a ${word}: ${word.toUpperCase()} and Its Uses`, style.capitals[place])
+      expect(set.toLowerCase()).toBe(`the theory of a ${word}: ${word} and its uses`.toLowerCase())
+    }
   })
 })

@@ -11,7 +11,7 @@ function pagePart(style: Style, item: Item, alone: boolean): Atom[] {
   const rules = style.citation
   // A place that brings its own word ("ch. 3") is set off by a comma (MLA 9, 6.21).
   const label = item.locator!.label
-  const labelled = rules.locators[label][0] !== '' || (label === 'act' && rules.actWords !== undefined)
+  const labelled = (/^\p{L}/u.test(textOfAtoms(where)) && rules.locators[label][0] !== '') || (label === 'act' && rules.actWords !== undefined)
   return [...(alone ? [] : [glue(labelled ? rules.beforeLabelled ?? rules.beforeLocator : rules.beforeLocator)]), ...where]
 }
 

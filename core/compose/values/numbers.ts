@@ -5,6 +5,7 @@ import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
 import { answer, beginSmall, printing, type Bind } from './setting'
+import { rowOf } from '../../text/lookup'
 
 /** A number without the word that sources put before it ("Vol. 3"). */
 const bare = (field: FieldName, word: RegExp): Bind => printing(field, work => work.text(field).replace(word, ''))
@@ -18,9 +19,9 @@ function editionWords(raw: string, style: Style): { text: string, number: boolea
   const words = raw.replace(/\bedition\b|\bedn?\b\.?/giu, '').trim()
   const wordNumber = WORD_NUMBERS.indexOf(words.toLowerCase())
   if (wordNumber >= 0) return wordNumber === 0 ? undefined : { text: ordinal(wordNumber + 1), number: true }
-  const short = style.terms.editionWords[words.toLowerCase()]
+  const short = rowOf(style.terms.editionWords, words.toLowerCase())
   const behindNumber = /^(\d+\w*),? (\p{L}+)$/u.exec(words)
-  const shortBehind = behindNumber && style.terms.editionWords[behindNumber[2]!.toLowerCase()]
+  const shortBehind = behindNumber && rowOf(style.terms.editionWords, behindNumber[2]!.toLowerCase())
   const text = short ?? (shortBehind ? `${behindNumber[1]!} ${shortBehind.toLowerCase()}` : words)
   // "Rev. ed." where it begins a sentence or stands in parentheses, "rev. ed." after a comma.
   return { text: style.options.capitalEdition ? text : text.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, word => word.toLowerCase()), number: false }
@@ -74,7 +75,7 @@ const patentCountry: Bind = (_filters, { style }) => {
   const put = answer(style, 'number')
   return (work, _telling, out) => {
     const { country } = work.patent
-    return country !== undefined && work.has('number') && put(style.countries?.[country] ?? country, out)
+    return country !== undefined && work.has('number') && put(rowOf(style.countries, country) ?? country, out)
   }
 }
 

@@ -6,6 +6,7 @@ import { degreeWithStops, readDegree } from '../../source/degrees'
 import { fillPattern } from '../../styles/pattern'
 import { curled } from '../../text/quotes'
 import { beginSmall, printing, type Bind } from './setting'
+import { rowOf } from '../../text/lookup'
 
 /** The words, and the field they come from. */
 function described(kind: KindSetting): (work: Work) => { words: string, field: FieldName } {
@@ -15,7 +16,7 @@ function described(kind: KindSetting): (work: Work) => { words: string, field: F
   return (work) => {
     // The source's own word for what it is, where the style has a word for that.
     const genre = work.text('genre').toLowerCase().replace(/'/gu, '’')
-    const known = genre ? own?.[genre] ?? (kind.row.forDegree ? degree(genre, kind.style) : undefined) : undefined
+    const known = genre ? rowOf(own, genre) ?? (kind.row.forDegree ? degree(genre, kind.style) : undefined) : undefined
     return { words: known ?? ((from ? work.text(from) : '') || or), field }
   }
 }
