@@ -142,3 +142,12 @@ describe('what a paper holds, in the document', () => {
     expect(ends).toContain('Never finished.')
   })
 })
+
+it('holds no character that a document cannot', async () => {
+  const bad = 'a\uFFFEb\uFFFFc\u0000d\u000Be\uD800f\u001Fg'
+  const body = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: bad }] }, { type: 'figure', attrs: { alt: bad, credit: bad }, content: [{ type: 'text', text: bad }] }] }
+  const source: Source = { id: 's', kind: 'book', fields: { author: [{ family: bad }], title: bad, publisher: bad } }
+  const files = unzipSync(await Packer.toBuffer(buildWordDocument({ style: styleOf('apa-7')!, title: bad, details: { author: bad }, body, sources: [source], alsoList: ['s'], annotations: new Map([['s', bad]]) })))
+  for (const [name, bytes] of Object.entries(files)) if (/\.xml$|\.rels$/u.test(name)) expect(strFromU8(bytes), name).not.toMatch(/[^\t\n\r\u{20}-\u{D7FF}\u{E000}-\u{FFFC}\u{10000}-\u{10FFFF}]/u)
+  expect(strFromU8(files['word/document.xml']!)).toContain('abcdefg')
+})

@@ -13,6 +13,7 @@ import { raisedFor } from '../sheet/placement'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/schema'
 import type { Run } from '../text/runs'
+import { printable } from './printable'
 
 export interface PaperToPrint {
   style: Style
@@ -32,8 +33,10 @@ const INCH = 1440
 const HALF_INCH = 720
 const FONT = 'Times New Roman'
 
-export function buildWordDocument(paper: PaperToPrint): Document {
-  const { style } = paper
+export function buildWordDocument(given: PaperToPrint): Document {
+  const { style } = given
+  const { style: _, ...words } = given
+  const paper: PaperToPrint = { style, ...printable(words) }
   const composition = compose(style, paper.sources, { citations: citationsOf(paper.body), alsoList: [...paper.alsoList, ...creditedIn(paper.body)], ...(paper.divisions ? { divisions: paper.divisions } : {}) })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }
   const endnotes = paper.details.notes === 'endnotes'

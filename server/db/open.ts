@@ -2,7 +2,7 @@
  * Opens the database file: checks it before touching it, sets the pragmas, applies the migrations.
  * A file that cannot be used is left as it is; `DatabaseTrouble` says what happened and what to do.
  */
-import { existsSync, mkdirSync, openSync, readSync, closeSync, statSync } from 'node:fs'
+import { chmodSync, existsSync, mkdirSync, openSync, readSync, closeSync, statSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import Database from 'better-sqlite3'
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3'
@@ -19,6 +19,9 @@ export function openDatabase(file: string): Db {
   let connection: Database.Database | undefined
   try {
     connection = new Database(file, { timeout: 5000 })
+    // A writer's papers are nobody else's: the files beside the database take their mode from it.
+    try { chmodSync(file, 0o600) }
+    catch { /* On a disk that knows no modes, or another's file, it stays as it is. */ }
     connection.pragma('journal_mode = WAL')
     connection.pragma('foreign_keys = ON')
     connection.pragma('busy_timeout = 5000')
@@ -37,7 +40,7 @@ const MAGIC = 'SQLite format 3\0'
 function inspect(file: string) {
   const folder = dirname(file)
   if (!existsSync(file)) {
-    try { mkdirSync(folder, { recursive: true }) }
+    try { mkdirSync(folder, { recursive: true, mode: 0o700 }) }
     catch (error) { throw new DatabaseTrouble(`The folder ${folder} for the database cannot be made: ${(error as Error).message}. Set DENDLE_DATA to a file in a folder you can write to.`) }
     return
   }

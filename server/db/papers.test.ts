@@ -1,4 +1,4 @@
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { eq } from 'drizzle-orm'
@@ -208,6 +208,12 @@ describe('the demo', () => {
 })
 
 describe('a database that cannot be used', () => {
+  it('is readable by its owner alone, the files beside it too', () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'dendle-')), 'papers', 'dendle.sqlite')
+    const open = openDatabase(file)
+    papersStore.listPapers(open)
+    expect([join(file, '..'), file, `${file}-wal`, `${file}-shm`].map(path => (statSync(path).mode & 0o777).toString(8))).toEqual(['700', '600', '600', '600'])
+  })
   it('is named and left as it is', () => {
     const file = join(folder, 'letter.sqlite')
     writeFileSync(file, 'a letter, not a database')
