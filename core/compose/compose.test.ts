@@ -63,6 +63,9 @@ describe('filing', () => {
     const sources = [article(['McKay, Una'], '2000', 'x'), article(['Maddox, Al'], '2000', 'x'), article(['van der Berg, Sanne'], '2000', 'x'), make('book', { title: 'The harbour year', issued: year('2001') }), article(['Vance, Mary'], '2000', 'x')]
     expect(list('apa-7', sources).map(e => e.split(/[,.]/u)[0])).toEqual(['*The harbour year*', 'Maddox', 'McKay', 'Vance', 'van der Berg'])
   })
+  it.each([['chicago-18-notes', ['Moss', 'al-Rashidi', 'Zahn']], ['apa-7', ['al-Rashidi', 'Moss', 'Zahn']]])('passes over the Arabic article where the style does: %s', (id, order) => {
+    expect(list(id, ['Zahn, Q.', 'al-Rashidi, Noor', 'Moss, Ada'].map(name => article([name], '2000', 'x'))).map(e => e.split(',')[0])).toEqual(order)
+  })
   it('files word by word where the style does', () => {
     const sources = [article(['Newark, Al'], '2000', 'x'), article(['New York, Bo'], '2000', 'x')]
     const first = (words: boolean) => compose({ ...style('apa-7'), list: { ...style('apa-7').list, wordByWord: words } }, sources, { citations: [], alsoList: sources.map(s => s.id) }).list[0]!.runs[0]!.text

@@ -9,9 +9,13 @@ import { printed, type Work } from './work'
 export interface Entry { id: string, work: Work }
 
 /** What a name files under: a group without its article ("The Mill Trust" under m). */
-const filed = (name: Name): string => (name.literal ? name.literal.trim().replace(/^(?:the|an?)\s+(?=\S)/iu, '') : surname(name))
+const filed = (name: Name, style: Style): string => {
+  if (name.literal) return name.literal.trim().replace(/^(?:the|an?)\s+(?=\S)/iu, '')
+  // Chicago 17, 16.76: al- and el- are passed over.
+  return style.list.withoutAl ? surname(name).replace(/^[ae]l-(?=\p{L})/iu, '') : surname(name)
+}
 
-const nameKey = (name: Name, style: Style): string => [filed(name), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
+const nameKey = (name: Name, style: Style): string => [filed(name, style), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
 
 /** What a work files under: its leading names, or the stand-in, or its title without the article. */
 function filingName(work: Work): string {
@@ -82,7 +86,8 @@ export function filingReasons(work: Work, previous: Work | undefined): string[] 
   if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style)) return ['same first author: the work alone comes before the work with others']
   const first = who.names[0]!
   const article = first.literal ? ignoredArticle(first.literal) : undefined
-  return [`files under ${foldWords(filed(first))}`, ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : [])]
+  const passed = filed(first, style) !== surname(first) && !first.literal ? [`${surname(first).slice(0, 3)} is passed over`] : []
+  return [`files under ${foldWords(filed(first, style))}`, ...passed, ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : [])]
 }
 
 /** Why an entry of a list by appearance stands where it stands. */

@@ -73,7 +73,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },
-    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true },
+    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', withoutAl: true, then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true },
     page: { titlePage: true, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100 }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
       headings: [{ bold: true, centred: true }, { centred: true }, { bold: true }, {}, { bold: true, runIn: true }], listHeadingBold: true,
       ellipsis: { points: SPACED_POINTS },

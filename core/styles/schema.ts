@@ -197,6 +197,7 @@ export const styleSchema = z.strictObject({
     heading: z.string().min(1).max(80).describe('What stands over the list.'),
     order: z.enum(['filing', 'appearance']).describe('By names and titles, or as the works are cited.'),
     wordByWord: z.boolean().optional().describe('Spaces count in filing, so that "New York" comes before "Newark"; letter by letter otherwise.'),
+    withoutAl: z.boolean().optional().describe('The Arabic article joined to a name (al-Hakim) is passed over in filing.'),
     then: z.enum(['year', 'title']).describe('After the names.'),
     asPrinted: z.boolean().optional().describe('Names left out for et al. do not count in filing.'),
     repeated: printed.optional().describe('What replaces the names of the entry before; absent: names again.'),
