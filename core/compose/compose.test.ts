@@ -63,6 +63,9 @@ describe('filing', () => {
     const sources = [article(['McKay, Una'], '2000', 'x'), article(['Maddox, Al'], '2000', 'x'), article(['van der Berg, Sanne'], '2000', 'x'), make('book', { title: 'The harbour year', issued: year('2001') }), article(['Vance, Mary'], '2000', 'x')]
     expect(list('apa-7', sources).map(e => e.split(/[,.]/u)[0])).toEqual(['*The harbour year*', 'Maddox', 'McKay', 'Vance', 'van der Berg'])
   })
+  it.each<[string, string, string]>([
+    ['apa-7', 'Tides, Inc.', 'Tides'], ['apa-7', 'Saltmarsh Press Ltd', 'Saltmarsh Press'], ['chicago-18-notes', 'Weir LLC', 'Weir'], ['apa-7', 'Moss & Co.', 'Moss & Co'], ['vancouver', 'Tides, Inc.', 'Tides, Inc.'], ['apa-7', 'Lincoln Press', 'Lincoln Press'],
+  ])('%s: a publisher called %s is %s', (id, publisher, printed) => expect(list(id, [make('book', { title: 'Mud', issued: year('2001'), publisher })])[0]).toContain(printed + (id === 'apa-7' ? '.' : id === 'vancouver' ? ';' : ',')))
   it.each([['chicago-18-notes', ['Moss', 'al-Rashidi', 'Zahn']], ['apa-7', ['al-Rashidi', 'Moss', 'Zahn']]])('passes over the Arabic article where the style does: %s', (id, order) => {
     expect(list(id, ['Zahn, Q.', 'al-Rashidi, Noor', 'Moss, Ada'].map(name => article([name], '2000', 'x'))).map(e => e.split(',')[0])).toEqual(order)
   })

@@ -216,6 +216,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   locator: () => (_work, telling) => telling.locator !== undefined,
   several: () => (_work, telling) => telling.needsTitle === true,
   yeared: () => work => work.issued?.start !== undefined && work.text('title').endsWith(String(work.issued.start.year)),
+  slides: () => work => !work.has('event') && /\bslides?\b|\bpowerpoint\b/iu.test(work.text('genre')),
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
   standIn: kind => anything(compile(kind.layout.standIn ?? '', kind)),
 }

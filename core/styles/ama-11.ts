@@ -38,7 +38,7 @@ export const ama11: Style = {
   },
   countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'author' },
-  shorten: { journals: true, withoutStops: true },
+  shorten: { companies: true, journals: true, withoutStops: true },
   url: { scheme: true, doi: 'doi:{doi}' },
   options: {},
   citation: {
@@ -72,7 +72,7 @@ export const ama11: Style = {
     'preprint': { what: '{title}', inside: '*{publisher}*[. Preprint posted online {date}]' },
     'thesis': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{publisher}{&; }{date}' },
     'course-material': { what: '{title}', inside: '{description}{&. }{event}{&, }{publisher}{&; }{date}' },
-    'talk': { what: '{title}', inside: '<publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
+    'talk': { what: '{title}', inside: '<slides?{description}{&. }{publisher}|publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
     'film': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'tv-series': { what: '*{title}*', inside: '{@imprint}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}', inside: '*{container}*{&. }[Season {season}]{&, }[episode {number}]{&. }{publisher}{&. }{date}' },

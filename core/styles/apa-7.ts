@@ -58,7 +58,7 @@ export const apa7: Style = {
   countries: { ...PATENT_OFFICES, US: 'U.S.' },
   username: ' [{username}]',
   sameMaker: { publisher: 'publisher', site: 'site' },
-  shorten: { journals: false },
+  shorten: { journals: false, companies: true },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
   options: { capitalEdition: true },
   citation: {

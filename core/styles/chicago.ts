@@ -59,7 +59,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
     },
     username: ' ({username})',
     sameMaker: { publisher: 'keep', site: 'site' },
-    shorten: { journals: false },
+    shorten: { journals: false, companies: true },
     url: { scheme: true, doi: 'https://doi.org/{doi}' },
     options: { ad: authorDate, places: old, chapterPages: old },
     citation: {

@@ -43,7 +43,7 @@ export const harvard: Style = {
     'personal-communication': { from: 'genre', or: 'Letter', words: { 'e-mail': 'Email', email: 'Email' } },
   },
   sameMaker: { publisher: 'keep', site: 'keep' },
-  shorten: { journals: false },
+  shorten: { journals: false, companies: true },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
   options: {},
   citation: {

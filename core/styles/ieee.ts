@@ -47,7 +47,7 @@ export const ieee: Style = {
   },
   countries: { ...PATENT_OFFICES, US: 'U.S.', EP: 'Eur.' },
   sameMaker: { publisher: 'keep', site: 'site' },
-  shorten: { journals: true, universities: 'Univ.', institutes: true, proceedings: 'words' },
+  shorten: { companies: true, journals: true, universities: 'Univ.', institutes: true, proceedings: 'words' },
   url: { scheme: true, doi: 'doi: {doi}' },
   options: {},
   citation: {
@@ -85,7 +85,7 @@ export const ieee: Style = {
     'standard': { what: '*{title}*', inside: '{number}{&, }{publisher}[, {place}][, {date}]' },
     'preprint': { what: '"{title}"', inside: '{date}[, {publisher}[:{number}]]' },
     'thesis': { yearOnly: true, what: '"{title}"', inside: '{description}{&, }{publisher}[, {place}][, {date}]' },
-    'talk': { what: '"{title}"', inside: '<publisher?{description.lower} presented at {publisher.the}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
+    'talk': { what: '"{title}"', inside: '<slides?{description}{&, }{publisher}|publisher?{description.lower} presented at {publisher.the}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
     'course-material': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}[, {date}]' },
     'film': { yearOnly: true, entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }"{title}"{&, }*{container}*[, season {season}][, episode {number}][. ({date})][. {publisher}]{@link}' },

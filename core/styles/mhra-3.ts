@@ -56,7 +56,7 @@ export const mhra3: Style = {
     'personal-communication': { from: 'genre', or: 'letter', words: { 'e-mail': 'email', 'email': 'email' } },
   },
   sameMaker: { publisher: 'keep', site: 'site' },
-  shorten: { journals: false },
+  shorten: { journals: false, companies: true },
   url: { scheme: true, doi: '<https://doi.org/{doi}>', address: '<{url}>' },
   options: {},
   citation: {

@@ -38,7 +38,7 @@ export const nature: Style = {
   },
   countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'site' },
-  shorten: { journals: true, universities: 'Univ.', proceedings: 'proc' },
+  shorten: { companies: true, journals: true, universities: 'Univ.', proceedings: 'proc' },
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
   options: {},
   citation: {
@@ -72,7 +72,7 @@ export const nature: Style = {
     'preprint': { inside: '[Preprint at {publisher} ]<{doi}|{url}>[ ({year})]' },
     'thesis': { entry: '{lead}{&. }*{title}*[. {description}{&, }{publisher}][ ({year})]' },
     'course-material': { inside: '{description}{&, }{event}{&, }{publisher}[ ({date})]' },
-    'talk': { inside: '<publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{venue}[ ({date})]' },
+    'talk': { inside: '<slides?{description}{&, }{publisher}|publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{venue}[ ({date})]' },
     'film': { entry: '{lead}{& }*{title}*{@printed}{@online}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead.book}{& }{title}{&. }[*{container}* ][season {season}][, episode {number}]{@printed}{@online}' },
     'online-video': { inside: '{@site}' },

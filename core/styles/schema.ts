@@ -271,6 +271,7 @@ export const styleSchema = z.strictObject({
     withoutStops: z.boolean().optional().describe('… and lose their stops.'),
     universities: z.enum(['Univ.', 'U']).optional(),
     institutes: z.boolean().optional().describe('Institute becomes Inst.'),
+    companies: z.boolean().optional().describe('What sort of company a publisher is goes (Inc., Ltd.).'),
     proceedings: z.enum(['words', 'proc']).optional().describe('Every common word of proceedings, or that word alone.'),
     ampersand: printed.optional().describe('What & becomes in the title of a whole.'),
   }),

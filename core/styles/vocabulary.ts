@@ -99,6 +99,7 @@ export const THINGS = {
   several: 'its author has other works in the paper',
   standIn: 'something stands in for its author',
   yeared: 'its title ends with its year',
+  slides: 'it is slides or the like, shown at no event that is known',
   presented: 'it is a paper, a poster or slides shown at an event',
 } as const
 export type Thing = keyof typeof THINGS
