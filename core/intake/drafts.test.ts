@@ -141,3 +141,8 @@ describe('a quotation and its passage', () => {
   ])('%s', (quotation, stray) => expect(straysFrom(quotation, PASSAGE)?.words).toBe(stray))
   it('is found before its citation', () => expect([quotedBefore('She wrote “not the mud” and “the flour came later” ', false), quotedBefore('nothing quoted ', false), quotedBefore('All of it. ', true)]).toEqual(['the flour came later', undefined, 'All of it.']))
 })
+
+it('a line in capitals before a year is looked through once', () => {
+  const line = `${'THE RIVER THAT TURNED AROUND AND THE NORTHMERE HARBOUR OFFICE OF TOWNS '.repeat(40)}(2021)`
+  expect(new TypedCitations([]).read(line)).toEqual([line])
+})

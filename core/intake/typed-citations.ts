@@ -66,9 +66,8 @@ export class TypedCitations {
     const said = /^(\d{4})[a-z]?(?:,\s*(.+))?$|^(n\.d\.)$/u.exec(inside.trim())
     const year = said?.[1] ?? said?.[3]
     if (!year) return undefined
-    const tail = /((?:\p{Lu}[\p{L}’'-]+(?:\s(?:van|von|de|der|la|du))*[\s,]*(?:(?:and|&|et al\.?|of|for|the)\s*)*)+)$/u.exec(before)
-    if (!tail) return undefined
-    const words = tail[1]!
+    const words = namesBefore(before)
+    if (!words) return undefined
     // The longest ending of the words that names a source of that year.
     const starts = [...words.matchAll(/(?<![\p{L}’'-])\p{Lu}/gu)].map(match => match.index)
     for (const start of starts) {
@@ -133,4 +132,25 @@ export class TypedCitations {
     if (!ids.length || ids.some(id => id === undefined)) return undefined
     return { sure: true, data: { items: ids.map((id, i) => ({ id: id!, locator: place && i === ids.length - 1 ? readLocator(place) : undefined })), form: 'parenthetical' } }
   }
+}
+
+/** Small words inside a row of names. */
+const AMONG_NAMES = new Set(['van', 'von', 'de', 'der', 'la', 'du', 'and', 'et', 'al', 'of', 'for', 'the'])
+
+/**
+ * The row of capitalised words that a text ends in, with the small words among them: "Okonjo and van der Berg". It looks
+ * back over a few hundred characters, word by word; no expression could take a line in capitals apart in so many ways.
+ */
+function namesBefore(text: string): string {
+  const end = text.slice(-300)
+  const tokens = end.match(/[\p{L}’'-]+|[^\p{L}’'-]+/gu) ?? []
+  let from = end.length
+  let at = end.length
+  for (let i = tokens.length - 1; i >= 0; i--) {
+    const token = tokens[i]!
+    at -= token.length
+    if (/^\p{Lu}./u.test(token)) from = at
+    else if (!AMONG_NAMES.has(token) && !/^[\s,&]+$/u.test(token) && !(/^\.[\s,]*$/u.test(token) && tokens[i - 1] === 'al')) break
+  }
+  return end.slice(from)
 }
