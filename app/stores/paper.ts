@@ -180,9 +180,15 @@ export const usePaper = defineStore('paper', () => {
   async function settle(job: Job, current: unknown): Promise<boolean> {
     if (job.key === 'paper') {
       const theirs = current as Conflict
-      if (job.change.body === undefined || JSON.stringify(theirs.body) === JSON.stringify(job.change.body)) {
-        paper.value!.revision = theirs.revision
-        const { title } = job.change
+      // What was typed last may still lie on the sheet: a text that is here alone is never taken for one that is there.
+      before?.()
+      const mine = saver?.unsaved().find(({ key }) => key === 'paper')?.change ?? job.change
+      const same = mine.body !== undefined && JSON.stringify(theirs.body) === JSON.stringify(mine.body)
+      if (mine.body === undefined || same) {
+        if (!same) await adoptElsewhere(theirs)
+        // A newer revision is taken over with all that it stands for; over it goes what was changed here.
+        Object.assign(paper.value!, { title: theirs.title, style: theirs.style, details: theirs.details, updatedAt: theirs.updatedAt, ...mine, revision: theirs.revision })
+        const { title } = mine
         if (title !== undefined && title !== theirs.title) useNotices().say(`Another tab named this paper “${theirs.title}”. The title typed here stays.`, { bad: true, action: { label: 'Take the other', run: () => changePaper({ title: theirs.title }) } })
         return true
       }
@@ -192,7 +198,7 @@ export const usePaper = defineStore('paper', () => {
     const [what, id] = job.key.split(':') as [string, string]
     if (what === 'passage') {
       const theirs = current as Passage
-      patchPassage(id, { revision: theirs.revision })
+      patchPassage(id, { ...theirs, ...job.change, revision: theirs.revision })
       const { words } = job.change
       if (words !== undefined && words !== theirs.words) useNotices().say('Another tab changed this passage. What is typed here stays.', { bad: true, action: { label: 'Take the other', run: () => changePassage(id, { words: theirs.words }) } })
       return true
@@ -210,6 +216,22 @@ export const usePaper = defineStore('paper', () => {
     }
     patch(id, { useRevision: (current as { revision: number }).revision })
     return true
+  }
+
+  /** The text of another tab is the paper's by now, and nothing was written here: it is shown here too, with the sources it may cite. */
+  async function adoptElsewhere(theirs: Conflict) {
+    const fresh = await request<Workspace>('GET', `/api/papers/${paper.value!.id}`).catch(() => undefined)
+    if (fresh) {
+      // What is changed here and not saved keeps the revision it was made from, so that it is joined and not laid over.
+      const unsaved = new Set(saver?.unsaved().map(({ key }) => key.slice(key.indexOf(':') + 1)))
+      sources.value = fresh.sources.map(source => (unsaved.has(source.id) ? byId.value.get(source.id) ?? source : source))
+      passages.value = fresh.passages.map(passage => (unsaved.has(passage.id) ? passages.value.find(({ id }) => id === passage.id) ?? passage : passage))
+    }
+    if (JSON.stringify(theirs.body) === JSON.stringify(body.value)) return
+    body.value = theirs.body
+    readCitations(body.value)
+    bodyVersion.value++
+    useNotices().say('Another tab wrote in this paper meanwhile. Its text stands here now.')
   }
 
   /** Both tabs filled one field: what was typed here stays, and the other is one step away. */

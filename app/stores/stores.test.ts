@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import * as vue from 'vue'
 import type { Proposal } from '~~/core/intake/proposal'
 import type { DocNode } from '~~/core/sheet/document'
-import { request } from '~/utils/request'
+import { request, RequestError } from '~/utils/request'
 
 // What the framework gives every file by itself.
 for (const name of ['ref', 'shallowRef', 'computed', 'watch', 'nextTick'] as const) vi.stubGlobal(name, vue[name])
@@ -180,5 +180,33 @@ describe('saving', () => {
     paper.beforeFlush(() => paper.write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Last words.' }] }] }))
     await paper.flush()
     expect(JSON.stringify(sent('/paper').at(-1)!.body)).toContain('Last words.')
+  })
+})
+
+describe('a tab that is behind', () => {
+  const doc = (text: string): DocNode => ({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text }] }] })
+  const theirs = { title: 'T', style: 'mla-9', body: doc('Written in the other tab.'), details: { course: 'HIS 1' }, revision: 7, updatedAt: '2026-01-02' }
+  const behind = () => {
+    fail = ({ method, path, body }) => {
+      if (method === 'PATCH' && path === '/api/papers/paper' && (body as { revision: number }).revision < 7) throw new RequestError({ status: 409, code: 'conflict', message: 'changed', current: theirs } as never)
+      if (method === 'GET') return { paper: { id: 'paper', ...theirs }, sources: usePaper().sources, passages: [] }
+      return undefined
+    }
+  }
+  it('takes over the newer text with the newer revision, and never lays its own old one over it', async () => {
+    const store = usePaper()
+    behind()
+    store.changePaper({ style: 'harvard' })
+    await store.flush()
+    expect([store.body, store.paper!.style, store.paper!.details, store.paper!.revision]).toEqual([theirs.body, 'harvard', theirs.details, 8])
+    expect(sent('/api/papers/paper').filter(({ body }) => (body as { body?: unknown } | undefined)?.body !== undefined)).toEqual([])
+  })
+  it('leaves it to the writer where both have written', async () => {
+    const store = usePaper()
+    behind()
+    store.changePaper({ style: 'harvard' })
+    store.beforeFlush(() => store.write(doc('Written here.')))
+    await store.flush()
+    expect([store.conflict?.body, store.body, store.paper!.revision]).toEqual([theirs.body, doc('Written here.'), 1])
   })
 })
