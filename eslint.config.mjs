@@ -9,12 +9,12 @@ const CORE_ONLY = {
     'no-restricted-globals': ['error', 'document', 'window', 'fetch', 'process', 'localStorage', 'navigator', 'Buffer', '__dirname', 'setTimeout', 'setInterval'],
   },
 }
-/** Inside core: source, text <- styles <- compose <- check, sheet <- handin. */
+/** Inside core: text <- source <- styles <- compose <- sheet <- intake <- check, and sheet <- handin. */
 const layer = (from, forbidden) => ({
   files: [`core/${from}/**/*.ts`], ignores: ['core/**/*.test.ts'],
   rules: { 'no-restricted-imports': ['error', { patterns: [
     { regex: '^(vue|nuxt|#|~|@/|pinia|h3|node:|fs$|path$|better-sqlite3|drizzle)', message: 'core is plain TypeScript.' },
-    { regex: `^\\.\\./(${forbidden.join('|')})/`, message: `core/${from} stands below these.` },
+    { regex: `^(\\.\\./)+(${forbidden.join('|')})/`, message: `core/${from} stands below these.` },
   ] }] },
 })
 
@@ -29,5 +29,8 @@ export default withNuxt(
   layer('source', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill']),
   layer('styles', ['compose', 'check', 'sheet', 'handin', 'intake', 'drill']),
   layer('compose', ['check', 'sheet', 'handin', 'intake', 'drill']),
-  layer('sheet', ['handin', 'drill']),
+  layer('sheet', ['check', 'handin', 'drill', 'intake']),
+  layer('intake', ['check', 'handin', 'drill']),
+  layer('check', ['handin', 'drill']),
+  layer('handin', ['check', 'drill', 'intake']),
 )

@@ -1,6 +1,6 @@
 /** What reading files costs, against parsing as many bytes of JSON; what finding duplicates costs, against reading. */
-import { readBibtex } from '../core/intake/bibtex'
-import { readRis, writeRis } from '../core/intake/ris'
+import { readBibtex } from '../core/intake/bibtex/bibtex'
+import { readRis, writeRis } from '../core/intake/ris/ris'
 import { asSources } from '../core/intake/convert'
 import { Duplicates } from '../core/source/duplicates'
 import { median, ms } from './median'

@@ -3,7 +3,7 @@ import { Node, type JSONContent } from '@tiptap/core'
 import StarterKit from '@tiptap/starter-kit'
 import Superscript from '@tiptap/extension-superscript'
 import { parseRich, writeRich, type Segment } from '~~/core/text/rich'
-import { SmallCaps } from './marks'
+import { SmallCaps } from './own-nodes'
 import { TYPING } from './typing'
 
 const MARKS = { italic: 'italic', bold: 'bold', superscript: 'superscript', smallCaps: 'smallCaps' } as const satisfies Partial<Record<keyof Segment, string>>

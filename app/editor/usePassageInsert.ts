@@ -1,7 +1,8 @@
 /** Puts a passage into the text: as a quotation with its marks and a word to lead it in, as a block, or as one's own words. */
 import { closeHistory } from '@tiptap/pm/history'
 import type { Node as PmNode } from '@tiptap/pm/model'
-import { plainText, type CitationData } from '~~/core/sheet/document'
+import type { CitationData } from '~~/core/sheet/document'
+import { plainText } from '~~/core/sheet/walking'
 import { isBlock } from '~~/core/sheet/placement'
 import { readLocator } from '~~/core/source/locators'
 import { setQuotes } from '~~/core/text/quotes'

@@ -1,7 +1,7 @@
 /** The passages taken for this paper: made, changed as one writes, taken away and brought back. */
 import { defineStore } from 'pinia'
 import { foldWords } from '~~/core/text/filing'
-import { plainText } from '~~/core/sheet/document'
+import { plainText } from '~~/core/sheet/walking'
 import { readPassage, standsIn, type PassageText } from '~~/core/source/passages'
 import { request } from '~/utils/request'
 import { useNotices } from './notices'

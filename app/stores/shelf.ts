@@ -1,7 +1,7 @@
 /** What is done to the sources of a paper as wholes: in, out, merged, renamed. Every step can be undone. */
 import { defineStore } from 'pinia'
 import type { Finding } from '~~/core/check/finding'
-import { replaceCited } from '~~/core/sheet/document'
+import { replaceCited } from '~~/core/sheet/walking'
 import { kindOf, type KindId } from '~~/core/source/kinds'
 import { switchKind } from '~~/core/source/switching'
 import type { Fields } from '~~/core/source/model'

@@ -1,8 +1,8 @@
 /** Reads a draft away from the page: documents, pages, Markdown, LaTeX and plain text as the paper's own document. */
 import { expose } from 'comlink'
 import { decode } from '~~/core/intake/decode'
-import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft'
-import { texToHtml } from '~~/core/intake/tex-draft'
+import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
+import { texToHtml } from '~~/core/intake/tex/draft'
 
 const api = {
   async read(bytes: ArrayBuffer, name: string): Promise<Draft | { problem: string }> {

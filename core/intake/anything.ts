@@ -1,11 +1,11 @@
 /** One door for everything that comes in as text: what is it, and who reads it. */
-import { readBibtex } from './bibtex'
+import { readBibtex } from './bibtex/bibtex'
 import { readCslJson } from './csl-json'
 import { readIdentifiers, type Identifier } from './identifiers'
-import { readPage } from './page'
+import { readPage } from './page/page'
 import type { Intake, Progress } from './proposal'
-import { readReferences, splitReferences } from './references'
-import { readRis } from './ris'
+import { readReferences, splitReferences } from './reference/references'
+import { readRis } from './ris/ris'
 
 export const FORMS = ['identifiers', 'bibtex', 'ris', 'csl-json', 'page', 'references', 'title'] as const
 export type Form = (typeof FORMS)[number]

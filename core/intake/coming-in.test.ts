@@ -7,9 +7,9 @@ import { detect } from './anything'
 import { convert } from './convert'
 import { decode } from './decode'
 import { readIdentifiers, readIsbn, tidyDoi } from './identifiers'
-import { readPastedNames } from './pasted-names'
+import { readPastedNames } from './reference/pasted-names'
 import { readPdf } from './pdf'
-import { readReferences, splitReferences } from './references'
+import { readReferences, splitReferences } from './reference/references'
 
 describe('identifiers, in any spelling', () => {
   it.each<[string, string[] | undefined]>([

@@ -4,10 +4,10 @@ import { FIELDS } from '../source/fields'
 import { toCsl } from '../source/csl'
 import type { Source } from '../source/model'
 import { readForm, detect, type Form } from './anything'
-import { writeBibtex } from './bibtex'
+import { writeBibtex } from './bibtex/bibtex'
 import { readSources } from './job'
 import type { Intake, Problem, Proposal } from './proposal'
-import { withoutPlace, writeRis } from './ris'
+import { withoutPlace, writeRis } from './ris/ris'
 
 export const WRITTEN = ['csl-json', 'bibtex', 'ris'] as const
 export type Written = (typeof WRITTEN)[number]

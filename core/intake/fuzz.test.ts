@@ -7,13 +7,13 @@ import { KIND_IDS } from '../source/kinds'
 import { fieldsSchema, type Fields } from '../source/model'
 import { STYLES } from '../styles'
 import { detect, FORMS, readForm } from './anything'
-import { readBibtex } from './bibtex'
+import { readBibtex } from './bibtex/bibtex'
 import { decode } from './decode'
-import { fromLatex } from './latex'
-import { readPastedNames } from './pasted-names'
+import { fromLatex } from './tex/latex'
+import { readPastedNames } from './reference/pasted-names'
 import { richLines } from './paste'
 import { readIdentifiers } from './identifiers'
-import { texToHtml } from './tex-draft'
+import { texToHtml } from './tex/draft'
 
 const PIECES: Record<string, string[]> = {
   bibtex: ['@article{', '@string{a = "', '@comment{', 'k1,', ' title = {', 'author = "', ' and others', '}', '{', '"', '#', ',', '\\', '\\\'{e}', 'crossref = {k1}', 'month = jan', '=', '\n', '$x_2$', '__proto__', 'constructor = {x}', '(', ')', '%'],

@@ -1,6 +1,5 @@
 import { describe, expect, it } from 'vitest'
 import { runJob } from './job'
-import { readLine } from './line'
 import { readMarks } from './marks'
 
 const BOOK = { id: 'b', type: 'book', title: 'Working the tide', author: [{ family: 'Tremayne', given: 'Loveday' }], issued: { 'date-parts': [[2018]] }, publisher: 'Saltmarsh Press' }
@@ -40,14 +39,6 @@ describe('jobs', () => {
     const { result } = runJob({ style: 'ieee', sources: [BOOK, other], citations: [{ items: [{ id: 'b' }] }, { items: [{ id: 'a' }] }], houseRules: [{ path: 'list.order', value: 'filing' }] })
     expect(result!.citations).toEqual(['[2]', '[1]'])
   })
-})
-
-describe('the intake line', () => {
-  it.each([
-    ['https://doi.org/10.5555/x.1', { kind: 'journal-article', fields: { doi: '10.5555/x.1' } }], ['doi: 10.5555/x.1', { kind: 'journal-article', fields: { doi: '10.5555/x.1' } }],
-    ['https://milltrails.example/how', { kind: 'web-page', fields: { url: 'https://milltrails.example/how' } }], ['978-0-306-40615-7', { kind: 'book', fields: { isbn: '9780306406157' } }],
-    ['Working the tide', { fields: { title: 'Working the tide' } }], ['1984', { fields: { title: '1984' } }],
-  ])('%s', (typed, begun) => expect(readLine(typed)).toEqual(begun))
 })
 
 describe('marks', () => {

@@ -5,7 +5,7 @@
 import type { Fields } from '../source/model'
 import { readName, type Name } from '../source/names'
 import { isDoi, tidyDoi } from './identifiers'
-import { pageDate } from './page-values'
+import { pageDate } from './page/values'
 import type { Proposal } from './proposal'
 import type { FieldName } from '../source/fields'
 

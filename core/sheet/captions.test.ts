@@ -5,7 +5,9 @@ import { STYLES, styleOf } from '../styles'
 import { toMarkup } from '../text/runs'
 import { roman } from '../text/numbers'
 import { captionLines, creditLine } from './captions'
-import { blocksOf, creditedIn, replaceCited, richPieces, type DocNode, type InlinePiece } from './document'
+import { blocksOf, richPieces, type InlinePiece } from './blocks'
+import type { DocNode } from './document'
+import { creditedIn, replaceCited } from './walking'
 
 const show = (line: readonly InlinePiece[]) => toMarkup(line.map(({ text, italic, bold }) => ({ text, ...(italic ? { italic } : {}), ...(bold ? { bold } : {}), part: 'glue' as const, rules: [] })))
 const chart: Source = { id: 'chart', kind: 'figure', fields: { author: [{ family: 'Fell', given: 'Una' }], title: 'The lower Wend', issued: { start: { year: 2019 } }, container: 'Atlas of Small Rivers', publisher: 'Meridian' } }

@@ -1,12 +1,12 @@
 /** Numbers, titles and credit lines of the paper's tables and figures, as the style sets them. */
-import { captionCredit } from '../compose/captions'
+import { captionCredit } from '../compose/caption-credit'
 import type { Composition } from '../compose/compose'
 import type { Source } from '../source/model'
 import type { CaptionForm, Style } from '../styles/schema'
 import { roman } from '../text/numbers'
 import { parseRich } from '../text/rich'
 import type { Run } from '../text/runs'
-import type { InlinePiece } from './document'
+import type { InlinePiece } from './blocks'
 
 /** "Table 2", "Fig. 2.", "TABLE II". */
 export const labelOf = ({ label }: CaptionForm, n: number): string => label.replace('{n}', String(n)).replace('{N}', roman(n))

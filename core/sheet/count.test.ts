@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { compose } from '../compose/compose'
 import { styleOf } from '../styles'
 import { countParts, total } from './count'
-import { citationsOf, type DocNode } from './document'
+import type { DocNode } from './document'
+import { citationsOf } from './walking'
 
 const doc: DocNode = { type: 'doc', content: [
   { type: 'heading', attrs: { level: 1 }, content: [{ type: 'text', text: 'Two words' }] },

@@ -3,7 +3,9 @@ import type { Composition } from '../compose/compose'
 import { stripRich } from '../text/rich'
 import { plain } from '../text/runs'
 import { countOf as words } from '../text/words'
-import { blocksOf, type Block, type DocNode } from './document'
+import { blocksOf, type Block } from './blocks'
+import type { DocNode } from './document'
+import { plainText } from './walking'
 
 export interface WordCounts {
   /** Paragraphs, lists, tables and verse of the writer's own. */
@@ -49,3 +51,7 @@ export function countParts(doc: DocNode, composition: Pick<Composition, 'citatio
 }
 
 export const total = (counts: WordCounts, counted: readonly Counted[]): number => counted.reduce((sum, part) => sum + counts[part], counts.text - counts.quoted)
+
+/** Words written: the text, its headings and block quotations, as they are counted unless the writer says otherwise. */
+export const countWords = (doc: DocNode): number => words(plainText(withoutFigures(doc)))
+const withoutFigures = (doc: DocNode): DocNode => (doc.content?.some(one => one.type === 'figure') ? { ...doc, content: doc.content.filter(one => one.type !== 'figure') } : doc)

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { STYLES } from '../styles'
-import { blocksOf, raiseAfterPunctuation, type CitationData, type DocNode } from './document'
+import { blocksOf, raiseAfterPunctuation } from './blocks'
+import type { CitationData, DocNode } from './document'
 import { isBlock, namedBefore, place, placeAll, raisedAt, raisedFor } from './placement'
 
 /** The text around `|` with a citation put there, which shows as ◊. */

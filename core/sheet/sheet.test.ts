@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { blocksOf, citationIdsOf, citationsOf, countWords, documentSchema, raiseAfterPunctuation, type DocNode } from './document'
+import { blocksOf, raiseAfterPunctuation } from './blocks'
+import { countWords } from './count'
+import { documentSchema, type DocNode } from './document'
+import { citationIdsOf, citationsOf } from './walking'
 
 const cite = (id: string): DocNode => ({ type: 'citation', attrs: { id, data: { items: [{ id: 's' }], form: 'parenthetical' } } })
 const text = (t: string, ...marks: string[]): DocNode => ({ type: 'text', text: t, ...(marks.length ? { marks: marks.map(type => ({ type })) } : {}) })

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { citedWhere, replaceCited, type DocNode } from '../sheet/document'
+import type { DocNode } from '../sheet/document'
+import { citedWhere, replaceCited } from '../sheet/walking'
 import { Duplicates, sameBy } from './duplicates'
 import { KIND_IDS, kindOf, type KindId } from './kinds'
 import { findKinds } from './kind-words'

@@ -5,7 +5,7 @@
 import { cslItemSchema, fromCsl, type CslItem } from '../../core/source/csl'
 import { fieldsSchema, isEmpty } from '../../core/source/model'
 import type { Identifier } from '../../core/intake/identifiers'
-import { readPage } from '../../core/intake/page'
+import { readPage } from '../../core/intake/page/page'
 import { allFrom, type Proposal } from '../../core/intake/proposal'
 
 export type CatalogueAnswer =

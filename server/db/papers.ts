@@ -1,6 +1,8 @@
 /** Papers, what they use, and what is kept of them. All reads leave out what was removed. */
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
-import { countWords, emptyDocument, plainText, type DocNode } from '../../core/sheet/document'
+import { countWords } from '../../core/sheet/count'
+import { emptyDocument, type DocNode } from '../../core/sheet/document'
+import { plainText } from '../../core/sheet/walking'
 import { notFound, stale } from '../utils/api'
 import type { Db } from './open'
 import { inside, newId, now } from './rows'

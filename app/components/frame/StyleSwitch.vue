@@ -2,7 +2,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/vue'
 import { ChevronDown } from '@lucide/vue'
 import { compose } from '~~/core/compose/compose'
-import { plainText } from '~~/core/sheet/document'
+import { plainText } from '~~/core/sheet/walking'
 import { requote } from '~~/core/sheet/requote'
 import { STYLES, type Style } from '~~/core/styles'
 import { count } from '~/utils/words'

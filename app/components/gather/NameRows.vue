@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { looksLikeGroup, readName, writeName, type Name } from '~~/core/source/names'
-import { readPastedNames } from '~~/core/intake/pasted-names'
+import { readPastedNames } from '~~/core/intake/reference/pasted-names'
 
 /** Names, one a row, each a person or a group. Several typed or pasted into one row become rows of their own. */
 const props = defineProps<{ name: FieldName, value: readonly Name[] | undefined, hint?: string | undefined, lit?: boolean, required?: boolean }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { composeAlone } from '~~/core/compose/compose'
-import { DIVISIONS } from '~~/core/sheet/document'
+import { DIVISIONS } from '~~/core/sheet/divisions'
 import type { FieldName } from '~~/core/source/fields'
 import type { Finding } from '~~/core/check/finding'
 import type { PaperSource } from '~/stores/paper'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Copy } from '@lucide/vue'
 import { compose, composeAlone } from '~~/core/compose/compose'
-import { captionCredit } from '~~/core/compose/captions'
+import { captionCredit } from '~~/core/compose/caption-credit'
 import { explain } from '~~/core/compose/explain'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { kindOf, labelFor } from '~~/core/source/kinds'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { closeHistory } from '@tiptap/pm/history'
 import type { Editor } from '@tiptap/vue-3'
-import { marksLeft } from '~~/core/check/marks'
-import { readAllMarks } from '~~/core/intake/draft-citations'
+import { marksLeft } from '~~/core/check/marks-left'
+import { readAllMarks } from '~~/core/intake/draft/citations'
 import { newCitationId } from '~/editor/citation'
 import { findWords } from '~/editor/finding'
 import { count } from '~/utils/words'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { EditorContent, useEditor } from '@tiptap/vue-3'
 import { useDebounceFn } from '@vueuse/core'
-import { readDraft, textToHtml } from '~~/core/intake/draft'
+import { readDraft, textToHtml } from '~~/core/intake/draft/draft'
 import { docToWords, NOTE_EXTENSIONS, piecesOf, wordsToDoc } from '~/editor/note-words'
 
 /** A line of the writer's own words with their italics. What is typed is given on after a moment's rest, and at once when the line is left. */

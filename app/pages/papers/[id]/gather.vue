@@ -2,7 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { composeAlone } from '~~/core/compose/compose'
-import { citedWhere } from '~~/core/sheet/document'
+import { citedWhere } from '~~/core/sheet/walking'
 import { compareFields, mergeFields } from '~~/core/source/merging'
 import type { FieldName } from '~~/core/source/fields'
 import { plain } from '~~/core/text/runs'

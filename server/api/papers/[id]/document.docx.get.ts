@@ -1,7 +1,8 @@
 import { Packer } from 'docx'
 import { buildWordDocument } from '~~/core/handin/word'
 import { styleOf, STYLES } from '~~/core/styles'
-import { divided, type DocNode } from '~~/core/sheet/document'
+import { divided } from '~~/core/sheet/divisions'
+import type { DocNode } from '~~/core/sheet/document'
 import type { Source } from '~~/core/source/model'
 import { getWorkspace } from '~~/server/db/workspace'
 

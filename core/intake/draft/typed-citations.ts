@@ -1,0 +1,156 @@
+/**
+ * Citations that a draft has typed by hand, "(Okonjo, 2021, p. 104)", "Okonjo (2021)", "(Okonjo 104)", "[3]": matched to
+ * sources where that is certain, proposed where it is likely, left as text otherwise.
+ */
+import { foldWords } from '../../text/filing'
+import { namesOf, dateOf, textOf, type Source } from '../../source/model'
+import { kindOf } from '../../source/kinds'
+import { surname } from '../../source/names'
+import { readLocator } from '../../source/locators'
+import type { CitationData } from '../../sheet/document'
+
+export interface Typed {
+  data: CitationData
+  /** Its words as they were typed. */
+  typed: string
+  /** One source alone fits, by name and year or by number. */
+  sure: boolean
+}
+type Piece = string | Typed
+interface Known { id: string, first: string, names: string[], year: string, title: string }
+
+/** What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1; `preferred` those that win where several fit. */
+export class TypedCitations {
+  private readonly known: Known[]
+  private readonly byFirst = new Map<string, Known[]>()
+
+  constructor(sources: readonly Source[], private readonly numbered: readonly (string | undefined)[] = [], private readonly preferred: ReadonlySet<string> = new Set()) {
+    this.known = sources.map((source) => {
+      const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+      const names = role ? namesOf(source, role).map(name => foldWords(surname(name))) : []
+      return { id: source.id, first: names[0] ?? '', names, year: String(dateOf(source, 'issued')?.start?.year ?? 'n.d.'), title: foldWords(textOf(source, 'title').split(/[:?]/u)[0]!) }
+    })
+    for (const one of this.known) if (one.first) this.byFirst.set(one.first, [...(this.byFirst.get(one.first) ?? []), one])
+  }
+
+  /** Splits text at the citations typed in it. */
+  read(text: string): Piece[] {
+    const found: { from: number, to: number, typed: Typed }[] = []
+    for (const match of text.matchAll(/\(([^()]{3,300})\)/gu)) {
+      const narrative = this.narrative(text.slice(0, match.index), match[1]!)
+      if (narrative) { found.push({ from: match.index - narrative.length, to: match.index + match[0].length, typed: { ...narrative.typed, typed: text.slice(match.index - narrative.length, match.index + match[0].length) } }); continue }
+      const data = this.several(match[1]!)
+      if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
+    }
+    if (this.numbered.length) {
+      for (const match of text.matchAll(/\[(\d{1,3}(?:\s*[,–-]\s*\d{1,3})*)(?:,\s*(p[^\]]{1,20}))?\](?:\s*[–-]\s*\[(\d{1,3})\])?/gu)) {
+        const data = this.numbers(match[1]!, match[2], match[3])
+        if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
+      }
+    }
+    found.sort((a, b) => a.from - b.from)
+    const out: Piece[] = []
+    let at = 0
+    for (const { from, to, typed } of found) {
+      if (from < at) continue
+      if (from > at) out.push(text.slice(at, from))
+      out.push(typed)
+      at = to
+    }
+    if (at < text.length) out.push(text.slice(at))
+    return out
+  }
+
+  /** "Okonjo" before "(2021, p. 104)". */
+  private narrative(before: string, inside: string): { length: number, typed: Omit<Typed, 'typed'> } | undefined {
+    const said = /^(\d{4})[a-z]?(?:,\s*(.+))?$|^(n\.d\.)$/u.exec(inside.trim())
+    const year = said?.[1] ?? said?.[3]
+    if (!year) return undefined
+    const words = namesBefore(before)
+    if (!words) return undefined
+    // The longest ending of the words that names a source of that year.
+    const starts = [...words.matchAll(/(?<![\p{L}’'-])\p{Lu}/gu)].map(match => match.index)
+    for (const start of starts) {
+      const names = words.slice(start)
+      const fits = this.fitting(names, year)
+      if (fits.length) return { length: names.length, typed: { sure: fits.length === 1, data: { items: [{ id: fits[0]!.id, locator: said?.[2] ? readLocator(said[2]) : undefined }], form: 'narrative' } } }
+    }
+    return undefined
+  }
+
+  private several(inside: string): Omit<Typed, 'typed'> | undefined {
+    const items: CitationData['items'] = []
+    let sure = true
+    for (const part of inside.split(/\s*;\s*/u)) {
+      const one = this.one(part)
+      if (!one) return undefined
+      items.push(...one.items)
+      sure &&= one.sure
+    }
+    return items.length ? { sure, data: { items, form: 'parenthetical' } } : undefined
+  }
+
+  private one(part: string): { items: CitationData['items'], sure: boolean } | undefined {
+    const led = /^((?:see also|see|cf\.|e\.g\.,?|for example,)\s+)?(.*)$/isu.exec(part.trim())!
+    const [prefix, body] = [led[1]?.trim(), led[2]!]
+    const dated = /^(.+?),?\s+((?:\d{4}[a-z]?|n\.d\.)(?:,\s*\d{4}[a-z]?)*)(?:[,:]\s*(.+))?$/u.exec(body)
+    if (dated) {
+      const years = dated[2]!.split(/,\s*/u)
+      const all = years.map(year => this.fitting(dated[1]!, year.replace(/(?<=\d)[a-z]$/u, '')))
+      if (all.some(fits => !fits.length)) return undefined
+      return { sure: all.every(fits => fits.length === 1), items: all.map((fits, i) => ({ id: fits[0]!.id, locator: i === all.length - 1 && dated[3] ? readLocator(dated[3]) : undefined, ...(i === 0 && prefix ? { prefix } : {}) })) }
+    }
+    // Author and page: "Okonjo 104", "Okonjo and Thorne 12–14", or a short title alone.
+    const paged = /^(\D+?)(?:,)?\s+((?:pp?\.\s*)?\d+(?:\s*[-–]\s*\d+)?)$/u.exec(body)
+    const fits = paged ? this.fitting(paged[1]!) : []
+    return paged && fits.length ? { sure: fits.length === 1, items: [{ id: fits[0]!.id, locator: readLocator(paged[2]!), ...(prefix ? { prefix } : {}) }] } : undefined
+  }
+
+  /** Sources whose names, or whose title, are meant by these words, in that year if one is given. */
+  private fitting(words: string, year?: string): Known[] {
+    const etAl = /\bet al\b/iu.test(words)
+    const people = words.replace(/,?\s*\bet al\.?/iu, '').split(/\s*,\s*(?:&|and)\s+|\s+(?:&|and)\s+|\s*,\s*/u).map(foldWords).filter(Boolean)
+    const [first] = people
+    if (!first) return []
+    const whole = foldWords(words)
+    const named = (this.byFirst.get(first) ?? this.byFirst.get(whole) ?? []).filter(one => one.first === whole || (etAl ? one.names.length > 1 : people.length === 1 ? true : people.every((name, i) => one.names[i] === name)))
+    const exact = named.filter(one => etAl || one.first === whole || one.names.length === people.length)
+    const titled = named.length ? [] : this.known.filter(one => !one.first && one.title.startsWith(foldWords(words.replace(/[“”"*]/gu, ''))))
+    const pool = [...(exact.length ? exact : named), ...titled]
+    const fits = year ? pool.filter(one => one.year === year) : pool
+    const own = fits.filter(one => this.preferred.has(one.id))
+    return own.length === 1 ? own : fits
+  }
+
+  private numbers(list: string, place: string | undefined, to: string | undefined): Omit<Typed, 'typed'> | undefined {
+    const numbers = list.split(/\s*,\s*/u).flatMap((one) => {
+      const [from, end] = one.split(/\s*[–-]\s*/u).map(Number) as [number, number?]
+      return end ? Array.from({ length: Math.min(60, Math.max(0, end - from + 1)) }, (_, i) => from + i) : [from]
+    })
+    if (to) for (let n = numbers.at(-1)! + 1; n <= Math.min(Number(to), numbers.at(-1)! + 60); n++) numbers.push(n)
+    const ids = numbers.map(n => this.numbered[n - 1])
+    if (!ids.length || ids.some(id => id === undefined)) return undefined
+    return { sure: true, data: { items: ids.map((id, i) => ({ id: id!, locator: place && i === ids.length - 1 ? readLocator(place) : undefined })), form: 'parenthetical' } }
+  }
+}
+
+/** Small words inside a row of names. */
+const AMONG_NAMES = new Set(['van', 'von', 'de', 'der', 'la', 'du', 'and', 'et', 'al', 'of', 'for', 'the'])
+
+/**
+ * The row of capitalised words that a text ends in, with the small words among them: "Okonjo and van der Berg". It looks
+ * back over a few hundred characters, word by word; no expression could take a line in capitals apart in so many ways.
+ */
+function namesBefore(text: string): string {
+  const end = text.slice(-300)
+  const tokens = end.match(/[\p{L}’'-]+|[^\p{L}’'-]+/gu) ?? []
+  let from = end.length
+  let at = end.length
+  for (let i = tokens.length - 1; i >= 0; i--) {
+    const token = tokens[i]!
+    at -= token.length
+    if (/^\p{Lu}./u.test(token)) from = at
+    else if (!AMONG_NAMES.has(token) && !/^[\s,&]+$/u.test(token) && !(/^\.[\s,]*$/u.test(token) && tokens[i - 1] === 'al')) break
+  }
+  return end.slice(from)
+}

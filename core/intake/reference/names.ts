@@ -1,0 +1,110 @@
+/** The names at the head of a formatted reference, in the orders and punctuations of the styles. */
+import type { Name } from '../../source/names'
+import { readName } from '../../source/names'
+
+const PARTICLE = '(?:(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|af|av|Van|Von|De)\\s+)*'
+const WORD = '(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
+const SURNAME = `${PARTICLE}${WORD}(?:\\s${WORD}){0,2}`
+const INITIAL = '\\p{Lu}\\p{Ll}?\\.'
+const INITIALS = `${INITIAL}(?:\\s?[-‐‑]?\\s?${INITIAL})*(?:\\s(?:van|von|de|der|den|da|di|du))*`
+const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:van|von|de|der))?`
+/** Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow, Edith M. Locks of …"). */
+const GIVEN_BEHIND = `(?:(?:${INITIAL}[\\s-])?${WORD}(?:[\\s-]${WORD})*(?:[\\s-](?:${INITIAL}|\\p{Lu}(?![\\p{L}.])))*|${INITIAL}(?:[\\s-]${INITIAL})*)(?:\\s(?:van|von|de|der))?`
+const SUFFIX = '(?:,?\\s(?:Jr|Sr|II|III|IV|2nd|3rd)\\b\\.?)?'
+
+interface Grammar {
+  id: 'inverted-initials' | 'compressed' | 'natural-initials' | 'inverted-full' | 'natural-full'
+  first: RegExp
+  next: RegExp
+  read: (text: string) => Name
+}
+const pattern = (source: string) => new RegExp(`^${source}`, 'u')
+
+const inverted = (text: string): Name => {
+  const [family, ...rest] = text.split(/,\s*/u)
+  const suffix = rest.find(part => /^(?:Jr|Sr|II|III|IV|2nd|3rd)\.?$/u.test(part))
+  const givens = rest.filter(part => part !== suffix)
+  // "Sato, E. Jr."
+  const last = givens.join(' ')
+  const tail = /\s(Jr|Sr|II|III|IV)\.?$/u.exec(last)
+  return clean({ ...particle(family!), given: tail ? last.slice(0, tail.index) : last, suffix: suffix ?? tail?.[1] })
+}
+const natural = (text: string): Name => {
+  const tail = /,?\s(Jr|Sr|II|III|IV|2nd|3rd)\.?$/u.exec(text)
+  const body = tail ? text.slice(0, tail.index) : text
+  const initials = new RegExp(`^(${INITIALS})\\s+(.+)$`, 'u').exec(body)
+  const name = initials ? { given: initials[1]!, ...particle(initials[2]!) } : readName(body)
+  return clean({ ...name, suffix: tail?.[1] })
+}
+const compressed = (text: string): Name => {
+  const match = /^(.+?)\s(\p{Lu}{1,4})(?:\s(Jr|Sr|II|III|IV|2nd|3rd))?$/u.exec(text)!
+  return clean({ ...particle(match[1]!), given: [...match[2]!].map(letter => `${letter}.`).join(' '), suffix: match[3] })
+}
+function particle(family: string): Pick<Name, 'family' | 'particle'> {
+  const match = /^((?:(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|af|av)\s+)+)(.+)$/u.exec(family)
+  return match ? { particle: match[1]!.trim(), family: match[2]! } : { family }
+}
+const clean = (name: Name): Name => Object.fromEntries(Object.entries(name).map(([key, value]) => [key, key === 'suffix' && /^(?:jr|sr)$/iu.test(value as string) ? `${value}.` : value]).filter(([, value]) => value)) as Name
+
+const GRAMMARS: readonly Grammar[] = [
+  { id: 'inverted-initials', first: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`), next: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`), read: inverted },
+  { id: 'natural-initials', first: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`), next: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`), read: natural },
+  { id: 'compressed', first: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`), next: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`), read: compressed },
+  { id: 'inverted-full', first: pattern(`${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}`), next: pattern(`(?:${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`), read: text => (/^[^,]+,\s*(?!\s|(?:Jr|Sr|II|III|IV)\b)/u.test(text) ? inverted(text) : natural(text)) },
+  { id: 'natural-full', first: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`), next: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`), read: natural },
+]
+
+const SEPARATOR = /^(?:\s*,\s*(?:and|&)\s+|\s*;\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+|\s*,\s*(?:\.\s?\.\s?\.|…)\s*,?\s*(?:&\s+)?|\s*,\s+)/u
+const ET_AL = /^\s*[,;]?\s*(?:et\s+al\.?|and others|\[?et al\]?\.?)/u
+
+export interface Head { names: Name[], grammar: Grammar['id'], end: number, others: boolean }
+
+/**
+ * The names that a text begins with, by each order that can read them, the longest first.
+ * `end` is where they end; what must follow (a stop, a bracket, a quotation mark) is the caller's to judge.
+ */
+export function readHead(text: string): Head[] {
+  return GRAMMARS.map(grammar => consume(text, grammar)).filter(head => head !== undefined).sort((a, b) => rank(a) - rank(b) || b.end - a.end || b.names.length - a.names.length)
+}
+
+/** Initials are surer evidence of an order than whole words. */
+const rank = ({ grammar }: Head): number => (grammar === 'inverted-full' || grammar === 'natural-full' ? 1 : 0)
+
+function consume(text: string, grammar: Grammar): Head | undefined {
+  const first = grammar.first.exec(text)
+  if (!first) return undefined
+  let end = first[0].length
+  const names = [grammar.read(first[0].trim())]
+  let others = false
+  for (let guard = 0; guard < 200; guard++) {
+    const etAl = ET_AL.exec(text.slice(end))
+    if (etAl) { end += etAl[0].length; others = true; break }
+    const separator = SEPARATOR.exec(text.slice(end))
+    if (!separator) break
+    const at = end + separator[0].length
+    const rest = text.slice(at)
+    const etAlNext = /^(?:et\s+al\.?|others\b)/u.exec(rest)
+    if (etAlNext) { end = at + etAlNext[0].length; others = true; break }
+    const name = grammar.next.exec(rest)
+    if (name) {
+      // A title in quotation marks or a lower-case word is no name.
+      if (/\s\.\s?\.\s?\.|…/u.test(separator[0])) others = true
+      names.push(grammar.read(name[0].trim()))
+      end = at + name[0].length
+      continue
+    }
+    // A group among people, only behind an "and": "& Marine Planning Agency."
+    const group = /&|and/u.test(separator[0]) ? /^(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|for|the|and))+)(?=\.\s|\s\()/u.exec(rest) : undefined
+    if (group) { names.push({ literal: group[1]! }); end = at + group[1]!.length }
+    break
+  }
+  return { names, grammar: grammar.id, end, others }
+}
+
+/** Names of editors and translators inside an entry: whatever order they are in. All of the text must be names. */
+export function readInnerNames(text: string): Name[] | undefined {
+  const bare = text.trim().replace(/^by\s+/iu, '').replace(/[,;]$/u, '')
+  const head = readHead(bare).find(h => h.end >= bare.length - 1)
+  if (head) return head.names
+  return /^\p{Lu}[\p{L}’'.-]+(?:\s(?:\p{Lu}[\p{L}’'.-]+|of|for|the|and|&))*$/u.test(bare) && bare.length < 80 ? [readName(bare)] : undefined
+}

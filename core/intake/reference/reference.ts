@@ -1,0 +1,226 @@
+/**
+ * A formatted reference taken apart: names at its head, the date, the title, then what tells itself (volumes, pages,
+ * editors, addresses), and the container and publisher from what is left. Works for the styles' own forms and for muddles.
+ */
+import type { FieldName } from '../../source/fields'
+import type { KindId } from '../../source/kinds'
+import { readDate } from '../../source/dates'
+import type { Fields } from '../../source/model'
+import { looksLikeGroup, type Name } from '../../source/names'
+import { headAndDate, takeLeadingDate } from './head'
+import { decideKind } from './kind'
+import { readInnerNames } from './names'
+import { DAY, MONTH, Peeler } from './peel'
+import { GAP, Piece } from './text'
+import { descriptions, partAfterWhole, review, takeTitle } from './title'
+
+export interface ReadReference {
+  kind: KindId
+  fields: Fields
+  /** Fields taken by a pattern of their own, not by their place among what was left. */
+  certain: Set<FieldName>
+  /** Words that found no field. */
+  left: string
+  /** It repeats the names of the entry before by a sign. */
+  repeats: boolean
+}
+
+/** A sign at the head of an entry that repeats the names of the one before: —, ---, ______. */
+export const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
+
+/**
+ * Reads one reference; undefined when nothing in it looks like one. Never throws.
+ * @param before the names of the entry before, for one that repeats them by a sign; it has none when they are not known
+ */
+export function readReference(input: string, before?: readonly Name[]): ReadReference | undefined {
+  let piece = Piece.read(input)
+  const sign = REPEATED.exec(piece.text)
+  if (sign) piece = piece.slice(sign[0].length)
+  const numbering = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)](?=\s)|[•·–—*-]\s)\s*/u.exec(piece.text)
+  if (numbering) piece = piece.slice(numbering[0].length)
+  if (!/\p{L}{2}/u.test(piece.text) || piece.length < 12) return undefined
+  piece = piece.slice(0, 4000)
+  const peeler = new Peeler(piece)
+  peeler.outside()
+  if (sign) {
+    if (before) peeler.set('author', [...before])
+    takeLeadingDate(peeler)
+  }
+  else headAndDate(peeler)
+  let title = takeTitle(peeler)
+  title = partAfterWhole(peeler, title)
+  const quoted = title?.quoted ?? false
+  const slanted = title?.piece.isItalic ?? false
+  if (title) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
+  review(peeler)
+  descriptions(peeler)
+  peeler.edition()
+  innerPeople(peeler)
+  peeler.places()
+  const inside = takeInside(peeler)
+  lateDates(peeler)
+  const certain = new Set(Object.keys(peeler.fields) as FieldName[])
+  certain.delete('title')
+  const kind = decideKind({ peeler, quoted, slanted, inside })
+  const left = placeRest(peeler, kind, quoted, slanted, inside)
+  if (peeler.fields.author && peeler.says.some(word => word.startsWith('@'))) peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find(word => word.startsWith('@'))! }
+  return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
+}
+
+/** In one order, whatever order they were found in. */
+const ordered = (fields: Fields): Fields => Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined && value !== '' && !(Array.isArray(value) && !value.length))) as Fields
+
+// Inside ---------------------------------------------------------------------------------------------------------------
+
+export interface Inside { said: boolean, container?: Piece }
+
+/** Editors, translators and directors named inside the entry. */
+function innerPeople(peeler: Peeler) {
+  const names = (target: FieldName) => (match: RegExpExecArray): void => {
+    const read = readInnerNames(match[1]!)
+    if (read) peeler.set(target, read)
+    else peeler.says.push(match[1]!)
+  }
+  const when = (pattern: RegExp, target: FieldName) => {
+    const match = pattern.exec(peeler.rest.text)
+    if (match && readInnerNames(match[1]!)) peeler.take(pattern, names(target))
+  }
+  const LIST = '([^.;()“”\\uE001]*?\\s(?:and|&)\\s(?:\\p{Lu}\\.\\s?)*[^,.;()\\uE001]+|(?:\\p{Lu}\\.[\\s-]?)*[^,.;()\\uE001]+)'
+  when(/\(eds?\.?\s+([^()]{4,200})\)/iu, 'editor')
+  when(/\(transl?\.?\s+([^()]{4,200})\)/iu, 'translator')
+  when(/\(([^()]{4,160}?),?\s*Trans(?:s|lators?)?\.?\)/u, 'translator')
+  when(/\(([^()]{4,160}?),?\s*(?:Eds?|Editors?)\.?\)/u, 'editor')
+  // "Penn H, trans.", "Penn, H., Translator;"
+  const behind = /[.,;\uE001]\s+([^.;()“”\uE001]{2,40}?(?:\.(?=,))?),\s*(?:trans(?:lators?)?)\b[.;]?/iu
+  when(behind, 'translator')
+  // "In F. Drummond & A. Petit (Eds.), …", "In: Drummond F, Petit A, editors. …", "F. Drummond and A. Petit, Eds.", "Drummond, F., Petit, A., Eds.;"
+  for (const pattern of [/(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?)\s*\((?:eds?|editors?|hrsg)\.?\)[.,]?/iu, /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?/iu, /[,;]\s+([^“”();]{4,160}?),?\s*\b(?:Eds?)\.[;,]?/u]) {
+    const match = pattern.exec(peeler.rest.text)
+    if (match && !peeler.fields.editor) {
+      const from = peeler.rest.text.indexOf(match[1]!, match.index)
+      // A journal or book before the names belongs to the container, not to them.
+      const start = peeler.rest.italic.slice(from, from + match[1]!.length).lastIndexOf(true)
+      const text = match[1]!.slice(start + 1).replace(/^[\s,;.]+/u, '')
+      // "in Landscapes of Tidal Power, F. Drummond and A. Petit, Eds.": the container stays before its editors.
+      const behind = text.replace(/^[^,]*,\s+/u, '')
+      const whole = readInnerNames(text)
+      const read = whole ?? readInnerNames(behind)
+      if (!read) continue
+      peeler.set('editor', read)
+      const at = peeler.rest.text.indexOf(whole ? text : behind, from)
+      const end = match.index + match[0].length
+      const head = peeler.rest.slice(0, at)
+      const tail = peeler.rest.slice(end)
+      peeler.rest = new Piece(head.text + GAP + tail.text, [...head.italic, false, ...tail.italic])
+      if (/^\W?[Ii]n:?\s/u.test(match[0]) && !/\b[Ii]n:?[\s\uE001]/u.test(peeler.rest.text)) peeler.says.push('in')
+    }
+  }
+  when(new RegExp(`\\b[Tt]rans(?:lated by|\\.)\\s+${LIST}`, 'u'), 'translator')
+  when(new RegExp(`(?:\\b[Ee]dited by|(?<=[,.;(\\uE001]\\s?)\\b[Ee]ds?\\.)\\s+${LIST}`, 'u'), 'editor')
+  when(new RegExp(`\\b[Dd]irected by\\s+${LIST}`, 'u'), 'director')
+  when(new RegExp(`\\b[Hh]osted by\\s+${LIST}`, 'u'), 'host')
+}
+
+function takeInside(peeler: Peeler): Inside {
+  const said = /^[\s.,;\uE001]*(In|in|On):?[\s\uE001]+/u.exec(peeler.rest.text)
+  const later = said ? null : /[.;\uE001]\s*(In):\s+/u.exec(peeler.rest.text)
+  if (later) {
+    // "2019 Dec 1. In: Tideline Notes": the date stands between; it goes behind.
+    const before = peeler.rest.slice(0, later.index)
+    const behind = peeler.rest.slice(later.index + later[0].length)
+    peeler.rest = new Piece(`In ${behind.text}${GAP}${before.text}`, [false, false, false, ...behind.italic, false, ...before.italic])
+    return takeInside(peeler)
+  }
+  if (said?.[1] === 'On') peeler.says.push('song')
+  const marked = peeler.says.includes('in')
+  if (said) peeler.rest = peeler.rest.slice(said[0].length)
+  const run = peeler.rest.italicRun()
+  if (run) {
+    let { to } = run
+    for (let next = peeler.rest.italicRun(to); next && next.from - to < 3 && !/[,.\uE001]/u.test(peeler.rest.text.slice(to, next.from)); next = peeler.rest.italicRun(to)) to = next.to
+    const container = peeler.rest.slice(run.from, to)
+    if (/\p{L}{2}/u.test(container.text)) {
+      const head = peeler.rest.slice(0, run.from)
+      const tail = peeler.rest.slice(to)
+      peeler.rest = new Piece(head.text + GAP + tail.text, [...head.italic, false, ...tail.italic])
+      return { said: Boolean(said) || marked, container: container.trim() }
+    }
+  }
+  if (said || marked) {
+    const start = /^[\s.,;\uE001]*/u.exec(peeler.rest.text)![0].length
+    const end = /[.,;(\uE001]|\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u.exec(peeler.rest.text.slice(start))
+    const container = peeler.rest.slice(start, end ? start + end.index : peeler.rest.length)
+    peeler.rest = peeler.rest.slice(start + container.length)
+    return { said: true, container: container.trim() }
+  }
+  return { said: false }
+}
+
+/** Dates that stand behind the title: in brackets with the publisher, or among the rest. */
+function lateDates(peeler: Peeler) {
+  // A year by itself before the facts of a later edition is that of the first: "1911. Translated by …, 1998."
+  if (!peeler.fields.issued && /\b(?:1[4-9]|20)\d{2}\b[\s\S]*\b(?:1[4-9]|20)\d{2}\b/u.test(peeler.rest.text)) peeler.take(/^[\s.,\uE001]*\b((?:1[4-9]|20)\d{2})\.(?=\s|\uE001)/u, match => peeler.set('originalDate', readDate(match[1]!)))
+  if (!peeler.fields.issued && !peeler.fields.status && !peeler.says.includes('no date')) {
+    const day = new RegExp(`\\(?(${DAY})\\)?`, 'iu')
+    // The first that is there: a day, a month or season, a year, a state.
+    void (peeler.take(day, match => peeler.set('issued', readDate(match[1]!.replace(/(\d{4}\s+\p{L}{3,})\.?/u, '$1'))))
+      || peeler.take(new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|spring|summer|autumn|fall|winter),?\\s+\\d{4})\\b\\)?`, 'iu'), match => peeler.set('issued', readDate(match[1]!.replace(',', ''))))
+      || peeler.take(/(?<![\d-])(?:c(?:opyright|\.)?\s?)?\b((?:1[4-9]|20)\d{2}(?:[-–](?:1[4-9]|20)?\d{2})?)[a-z]?(?![\d-])(?=[\s.,;:)\uE001]|$)/u, match => peeler.set('issued', readDate(match[1]!)))
+      || peeler.take(/\b(in press|forthcoming)\b/iu, match => peeler.set('status', match[1]!.toLowerCase())))
+    peeler.take(/\(?\b(?:n\.d\.|no date)\)?/iu)
+  }
+  else {
+    // The year again with its day, as Chicago's author-date prints newspapers: "January 9".
+    const year = peeler.fields.issued?.start?.year
+    if (year && !peeler.fields.issued?.start?.month) {
+      peeler.take(new RegExp(`(?:^|[\\s,.(\\uE001])(${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}\\s+${MONTH})(?:,?\\s+(?:19|20)\\d{2})?(?=[\\s.,;:)\\uE001]|$)`, 'u'), (match) => {
+        const finer = readDate(/^\d/u.test(match[1]!) ? `${match[1]} ${year}` : `${match[1]!.replace(/\.$/u, '')} ${year}`) ?? undefined
+        if (finer?.start) peeler.fields.issued = finer
+      })
+    }
+    if (year) peeler.take(new RegExp(`[;,(\\s]\\s*${year}[a-z]?\\b\\)?`, 'u'))
+  }
+}
+
+/** Container, publisher and place from what no pattern took. */
+function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boolean, inside: Inside): string {
+  const inPart = !['book', 'report', 'thesis', 'film', 'dataset', 'software', 'artwork', 'patent', 'talk', 'preprint', 'working-paper', 'album'].includes(kind)
+  if (inside.container && (inPart || inside.said)) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
+  else if (inside.container && !slanted) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
+  else if (inside.container && ['tv-series', 'book', 'talk'].includes(kind)) peeler.says.push(inside.container.text)
+  // "Coast. Eng. Lett.": the stops of an abbreviated journal end no sentence.
+  if (kind === 'journal-article' && !peeler.fields.container) {
+    const short = /^[\s.,;:\uE001]*((?:\p{Lu}\p{L}{0,9}\.\s+){1,6}(?:\p{Lu}\p{L}{0,12}\.?)?)(?=\s*[,;\uE001]|\s*$)/u.exec(peeler.rest.text)?.[1]?.trim()
+    if (short && short.split(' ').length > 1) {
+      peeler.set('container', short)
+      peeler.rest = peeler.rest.slice(peeler.rest.text.indexOf(short) + short.length)
+    }
+  }
+  const text = peeler.rest.text.replace(/\(\s*\uE001*\s*\)/gu, GAP)
+  let segments = text.split(/\uE001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u).flatMap(part => part.split(/,\s+/u)).map(part => part.replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '').replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '').trim()).filter(part => /\p{L}{2}/u.test(part))
+  const withPlace = segments.findIndex(part => /^\p{Lu}[^:]{1,40}:\s*\p{Lu}/u.test(part))
+  if (withPlace >= 0) {
+    const [place, ...publisher] = segments[withPlace]!.split(/:\s*/u)
+    const before = withPlace > 0 && /^(?:\p{Lu}{2}|U\.?K\.?|U\.?S\.?A?\.?)$/u.test(place!) ? segments[withPlace - 1] : undefined
+    // ACS turns them round: "Saltmarsh Press: Bristol".
+    const turned = looksLikePublisher(place!) && !looksLikePublisher(publisher.join(': '))
+    peeler.set('place', before ?? (turned ? publisher.join(': ') : place!))
+    peeler.set('publisher', turned ? place! : publisher.join(': '))
+    segments = segments.filter((_, i) => i !== withPlace && !(before && i === withPlace - 1))
+  }
+  const part = ['chapter', 'foreword', 'conference-paper', 'encyclopedia-entry', 'dictionary-entry', 'song', 'podcast-episode', 'tv-episode', 'preprint'].includes(kind)
+  const periodical = part || ['journal-article', 'magazine-article', 'newspaper-article', 'review', 'web-page', 'blog-post', 'social-post', 'online-video'].includes(kind)
+  if (periodical && !peeler.fields.container && segments.length) peeler.set('container', segments.shift()!)
+  if ((!periodical || part) && segments.length && !peeler.fields.publisher) peeler.set('publisher', segments.shift()!)
+  if ((!periodical || part) && segments.length && !peeler.fields.place && peeler.fields.publisher && /^\p{Lu}[\p{L}\s.'’-]{2,30}$/u.test(segments[0]!)) {
+    // "Lowwater Books, Edinburgh" and "Edinburgh, Lowwater Books".
+    const [next] = segments
+    if (looksLikePublisher(next!) && !looksLikePublisher(peeler.fields.publisher)) { peeler.fields.place = peeler.fields.publisher; peeler.fields.publisher = next! }
+    else if (!looksLikePublisher(next!)) peeler.fields.place = next!
+    segments.shift()
+  }
+  if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container) peeler.set('publisher', segments.shift()!)
+  return segments.filter(part => part !== peeler.fields.container && part !== peeler.fields.publisher).join(', ')
+}
+
+const looksLikePublisher = (text: string): boolean => looksLikeGroup(text) || /\b(?:books|publish\w*|house|records|pictures|editions|verlag|sons|u p|up)\b/iu.test(text)

@@ -1,0 +1,108 @@
+/**
+ * Formatted references copied from anywhere, one a paragraph: split, taken apart, and set again in every style to see how
+ * much of the original comes back. What comes back word for word was read right; the rest is marked as guessed.
+ */
+import { listEntry } from '../../compose/entry'
+import { STYLES, type Style } from '../../styles'
+import { plain } from '../../text/runs'
+import { stripRich } from '../../text/rich'
+import type { FieldName } from '../../source/fields'
+import type { Source } from '../../source/model'
+import { REFERENCE_HEADING } from '../draft/noticed'
+import { readReference, REPEATED } from './reference'
+import type { Intake, Problem, Progress, Proposal } from '../proposal'
+
+const isHeading = (line: string): boolean => REFERENCE_HEADING.test(line) || /^(?:literature|(?:end)?notes)\s*:?$/iu.test(line)
+const NUMBERED = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)])\s+\S/u
+
+/** Splits a pasted list into references. Lines that a PDF broke are joined; a heading over the list goes. */
+export function splitReferences(text: string): string[] {
+  const blocks = text.split(/\n\s*\n/u).map(block => block.split('\n').map(line => line.trim()).filter(line => line && !isHeading(stripRich(line).replace(/\*/gu, '')))).filter(block => block.length)
+  return blocks.flatMap((lines) => {
+    const counted = inSequence(lines)
+    const out: string[] = []
+    for (const [i, line] of lines.entries()) {
+      const begins = i === 0 || (counted ? NUMBERED.test(line) : startsReference(line, lines[i - 1]!))
+      if (begins) out.push(line)
+      else out[out.length - 1] = joinBroken(out.at(-1)!, line)
+    }
+    return out
+  })
+}
+
+/** Whether the lines that begin with a number count up one by one: then only they begin a reference. */
+function inSequence(lines: readonly string[]): boolean {
+  const numbers = lines.map(line => NUMBERED.exec(line)?.[0].match(/\d+/u)?.[0]).filter(n => n !== undefined).map(Number)
+  return numbers.length > 1 && NUMBERED.test(lines[0]!) && numbers.every((n, i) => i === 0 || n === numbers[i - 1]! + 1)
+}
+
+/** A line begins a reference when the one before it came to an end and it begins as references do. */
+function startsReference(line: string, before: string): boolean {
+  const bare = stripRich(line).replace(/^\*/u, '')
+  if (/^\p{Ll}/u.test(bare) && !/^(?:van|von|de|der|den|del|da|di|la|le|al|el|ter)\s/u.test(bare)) return false
+  if (/^(?:https?:|doi|vol\.|no\.|pp?\.|pages?\s|[Rr]etrieved|[Aa]ccessed|[Aa]vailable|In\s|\(|\d+[-–,]|&|and\s)/u.test(bare)) return false
+  const ended = /[.!?”"’)\]*>]\s*$/u.test(before) || /https?:\/\/\S+$/u.test(before) || /10\.\d{4,}\/\S+$/u.test(before) || /\d$/u.test(before)
+  if (!ended) return false
+  if (/^\[\d{1,3}\]\s/u.test(bare)) return true
+  // A line that ends in the middle of things (an initial, "In", "Vol.") goes on.
+  if (/(?:\s|^)(?:\p{Lu}|In|Vol|No|pp|Eds?|trans|J|Univ)\.$/u.test(before) && before.length < 80) return false
+  return REPEATED.test(bare) || /\b(?:1[5-9]|20)\d{2}\b|n\.\s?d\.|in press|forthcoming|no date|https?:|10\.\d{4}/iu.test(bare) || bare.length > 40
+}
+
+const joinBroken = (before: string, line: string): string => (/\p{Ll}-$/u.test(before) && /^\p{Ll}/u.test(line) ? before.slice(0, -1) + line : /https?:\/\/\S*[/-]$/u.test(before) ? before + line : `${before} ${line}`)
+
+/** Reads pasted references. Paragraphs with nothing of a reference in them are named and left out. */
+export function readReferences(text: string, progress?: Progress): Intake {
+  const proposals: Proposal[] = []
+  const problems: Problem[] = []
+  const pieces = splitReferences(text)
+  let last: Proposal | undefined
+  pieces.forEach((piece, i) => {
+    progress?.(i / pieces.length)
+    const where = `paragraph ${i + 1}`
+    const original = piece.replace(/\*/gu, '')
+    const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
+    if (!read || !read.fields.title) { problems.push({ where, what: `“${original.slice(0, 60)}${original.length > 60 ? '…' : ''}” could not be read as a reference; type it instead.` }); return }
+    const { fields, kind, left } = read
+    const doubts: string[] = []
+    const { likeness } = nearest({ id: 'x', kind, fields }, original)
+    const sure = likeness > 0.97
+    const from: Proposal['from'] = Object.fromEntries((Object.keys(fields) as FieldName[]).map(name => [name,
+      sure || read.certain.has(name) ? { by: 'read' as const, says: sure ? 'read, and sets again the same' : 'read from the reference' } : { by: 'guessed' as const, says: 'guessed from its place in the reference' }]))
+    from.kind = sure ? { by: 'read', says: 'read, and sets again the same' } : { by: 'guessed', says: 'guessed from the parts it has' }
+    if (read.repeats && !read.fields.author) doubts.push('It repeats the names of an entry before it that is not here; add them.')
+    if (left) doubts.push(`No place was found for “${left}”.`)
+    if (/\bet\.?\s+al\b|\. \. \.|…/u.test(original)) doubts.push('The reference leaves authors out; add those that are missing.')
+    last = { kind, fields, from, original, where, doubts }
+    proposals.push(last)
+  })
+  return { proposals, problems }
+}
+
+/** The style in which the source, set again, comes nearest to the text, and how near: 0 nothing, 1 every word in order. */
+export function nearest(source: Source, text: string): { style: Style, likeness: number } {
+  const wanted = words(text)
+  let best = { style: STYLES[0]!, likeness: -1 }
+  for (const style of STYLES) {
+    const likeness = overlap(wanted, words(plain(listEntry(style, source) ?? [])))
+    if (likeness > best.likeness) best = { style, likeness }
+    if (likeness === 1) break
+  }
+  return best
+}
+
+const words = (text: string): string[] => stripRich(text).toLowerCase().replace(/^\s*(?:\[\d+\]|\d{1,3}[.)])\s+/u, '').match(/[\p{L}\p{N}]+/gu) ?? []
+
+/** Twice the longest common run of words in order over the sum of both lengths. */
+function overlap(a: readonly string[], b: readonly string[]): number {
+  if (!a.length || !b.length) return 0
+  const short = a.slice(0, 400)
+  const long = b.slice(0, 400)
+  let row = new Uint16Array(long.length + 1)
+  for (const word of short) {
+    const next = new Uint16Array(long.length + 1)
+    for (let j = 1; j <= long.length; j++) next[j] = word === long[j - 1] ? row[j - 1]! + 1 : Math.max(row[j]!, next[j - 1]!)
+    row = next
+  }
+  return (2 * row[long.length]!) / (short.length + long.length)
+}

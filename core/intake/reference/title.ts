@@ -1,0 +1,127 @@
+/** The title of a formatted reference: where it ends, what is described behind it, and the part named before its whole. */
+import { readDate } from '../../source/dates'
+import { readInnerNames } from './names'
+import type { Peeler } from './peel'
+import { GAP, Piece } from './text'
+
+export interface Title { piece: Piece, quoted: boolean, asks?: string }
+
+export function takeTitle(peeler: Peeler): Title | undefined {
+  // A description in brackets stands for a title: "[Letter to the harbour commissioners]".
+  if (/^[\s,.]*\uE001/u.test(peeler.rest.text) && /^(?:letter|untitled|photograph of|interview|diary|postcard|memo)/iu.test(peeler.says[0] ?? '')) {
+    peeler.rest = peeler.rest.trim()
+    return { piece: Piece.read(peeler.says[0]!), quoted: false }
+  }
+  const rest = peeler.rest.trim('\\s,.')
+  const quote = closing(rest.text)
+  if (quote) {
+    const inside = rest.slice(1, quote)
+    peeler.rest = rest.slice(quote + 1)
+    return { piece: inside, quoted: true }
+  }
+  const run = rest.italicRun()
+  if (run && run.from <= 1) {
+    let { to } = run
+    // Roman stretches inside an italic title, where something in it is itself italic or quoted.
+    for (let next = rest.italicRun(to); next && next.from - to < 50 && !/[.,;(“”)]|\s[\divxlc]+\s*$|\d/u.test(rest.text.slice(to, next.from)); next = rest.italicRun(to)) to = next.to
+    const asks = /^[?!]/u.exec(rest.text.slice(to))?.[0]
+    peeler.rest = rest.slice(to + (asks ? 1 : 0))
+    return { piece: rest.slice(run.from, to), quoted: false, ...(asks ? { asks } : {}) }
+  }
+  const end = sentenceEnd(rest)
+  if (end <= 0) return undefined
+  // What stands in brackets behind it and says what it is goes back to the rest.
+  const behind = /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d+\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(rest.text.slice(0, end))
+    ?? /,\s+(?:vol\.\s|\d+\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(rest.text.slice(0, end))
+    ?? /;\s+(?=\p{Lu}).*$/u.exec(rest.text.slice(0, end))
+  const cut = behind && behind.index > 2 ? behind.index : end
+  peeler.rest = rest.slice(cut)
+  return { piece: rest.slice(0, cut), quoted: false }
+}
+
+/** Where a quotation that opens the text closes. */
+function closing(text: string): number | undefined {
+  const open = text[0]
+  if (open === '“') {
+    let depth = 0
+    for (let i = 0; i < text.length; i++) {
+      if (text[i] === '“') depth++
+      else if (text[i] === '”' && --depth === 0) {
+        // “Neither land nor sea”: Mudflats …: a title that begins with a quotation, unquoted itself.
+        if (/[.,?!]$/u.test(text.slice(0, i))) return i
+        return /^:\s|^\s+\p{Ll}/u.test(text.slice(i + 1)) ? undefined : i
+      }
+    }
+    return undefined
+  }
+  if (open === '"') {
+    const at = text.indexOf('"', 1)
+    return at > 0 ? at : undefined
+  }
+  if (open === '‘' || open === '\'') {
+    const close = open === '‘' ? '’' : '\''
+    // An apostrophe is followed by a letter, or by a space in a plural; the closing mark by a stop, a comma or a bracket.
+    for (let i = 1; i < text.length; i++) if (text[i] === close && /^(?:[,.;:)\uE001]|\s*$|\s(?=[\p{Lu}([\uE001]))/u.test(text.slice(i + 1))) return i
+  }
+  return undefined
+}
+
+const NOT_END = /(?:^|[\s(])(?:\p{Lu}|vs|St|Dr|Mr|Mrs|Ms|Prof|[Nn]o|[Vv]ol|Art|ed|eds|p|pp|cf|ca|c|al|approx|dept|U\.S|U\.K|[a-z]\.[a-z])\.$/u
+/** The end of the first sentence: a stop before a capital, a digit, a quotation, italics or a gap. */
+function sentenceEnd(piece: Piece): number {
+  const { text } = piece
+  const hasItalics = piece.italic.some(Boolean)
+  for (const match of text.matchAll(/[.?!]["”’)]?(?=\s|\uE001|$)/gu)) {
+    const end = match.index + match[0].length
+    const before = text.slice(0, end)
+    const after = text.slice(end).replace(/^[\s\uE001]+/u, '')
+    if (match[0].startsWith('.') && NOT_END.test(before)) continue
+    if (after && !/^[\p{Lu}\d“"‘(<\uE001]|^(?:in|on|edited|at|https?)\b/u.test(after)) continue
+    const italicNext = piece.italic[text.length - after.length] === true
+    // A question inside a title goes on unless what follows is set as a container.
+    if (/^[?!]/u.test(match[0]) && after && !italicNext && hasItalics) continue
+    if (/^[?!]/u.test(match[0]) && after && !hasItalics && !/^[^.]{3,70}[.,]?\s*(?:\d|vol)/iu.test(after)) continue
+    return /^[?!]/u.test(match[0]) ? end : end - 1
+  }
+  const run = piece.italicRun()
+  if (run && run.from > 8) return run.from
+  const comma = text.indexOf(', ')
+  return comma > 0 && text.length > 60 ? comma : text.replace(/[.\s\uE001]+$/u, '').length
+}
+
+/** "*Northmere Courier*. “The river that turned around.”": a whole first, then the part of it that is meant. */
+export function partAfterWhole(peeler: Peeler, title: Title | undefined): Title | undefined {
+  if (!title || title.quoted || !title.piece.isItalic) return title
+  const quote = /^[\s.,\uE001]*(?:(\d{4})\.\s+)?((?:Podcast|Radio|TV|Season|Series|Blog|Video)?[^“”]{0,40}?)“/u.exec(peeler.rest.text)
+  if (!quote) return title
+  const from = quote[0].length - 1
+  const end = closing(peeler.rest.text.slice(from))
+  if (end === undefined) return title
+  const part = peeler.rest.slice(from + 1, from + end)
+  if (quote[1]) peeler.set('issued', readDate(quote[1]))
+  peeler.set('container', title.piece.trim('\\s,.').text)
+  const between = peeler.rest.slice(quote[0].length - 1 - quote[2]!.length, from)
+  const tail = peeler.rest.slice(from + end + 1)
+  peeler.rest = new Piece(between.text + GAP + tail.text, [...between.italic, false, ...tail.italic])
+  return { piece: part, quoted: true }
+}
+
+/** "Review of *Working the Tide*, by Loveday Tremayne". */
+export function review(peeler: Peeler) {
+  peeler.take(/[,.]?\s*\breview of\s+(?:the \w+\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu, (match) => {
+    peeler.set('reviewedTitle', match[1]!.trim())
+    peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
+    peeler.says.push('Review of')
+  })
+}
+
+/** Words that stand alone among the rest and say what the source is. */
+export function descriptions(peeler: Peeler) {
+  const WORDS = 'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper'
+  for (let guard = 0; guard < 4 && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), match => peeler.says.push(match[1]!)); guard++);
+  peeler.take(/\b(lecture|paper|poster|talk|keynote)\s+(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, match => peeler.says.push(match[1]!.replace(/^./u, c => c.toUpperCase())))
+  peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
+  peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
+  peeler.take(/\bretrieved from\s+(?=[^.]+\bwebsite\b)/iu)
+  peeler.take(/\s+website:?(?=\s|\uE001|$)/iu)
+}
