@@ -1,3 +1,4 @@
+import regexp from 'eslint-plugin-regexp'
 import withNuxt from './.nuxt/eslint.config.mjs'
 
 /** Dependencies point one way: core uses nothing of the interface, the server or the machine. */
@@ -18,12 +19,21 @@ const layer = (from, forbidden) => ({
   ] }] },
 })
 
+/** Whatever reads a person's text is linear in its length: no expression may try the same letters again and again. */
+const LINEAR = {
+  files: ['core/**/*.ts', 'app/**/*.ts', 'app/**/*.vue', 'server/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  plugins: { regexp },
+  rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }], 'regexp/no-super-linear-move': ['error', { report: 'potential' }] },
+}
+
 export default withNuxt(
   { rules: {
     '@stylistic/brace-style': 'off', '@stylistic/max-statements-per-line': 'off', '@stylistic/quote-props': 'off', '@stylistic/operator-linebreak': 'off', '@stylistic/arrow-parens': 'off', '@stylistic/multiline-ternary': 'off',
     '@stylistic/no-extra-parens': 'off', '@stylistic/indent': 'off', '@stylistic/indent-binary-ops': 'off', '@stylistic/no-multi-spaces': 'off',
     'vue/multi-word-component-names': 'off', 'vue/singleline-html-element-content-newline': 'off', 'vue/multiline-html-element-content-newline': 'off', 'vue/html-closing-bracket-newline': 'off', 'vue/html-indent': 'off', 'vue/no-multiple-template-root': 'off',
   } },
+  // LINEAR,
   CORE_ONLY,
   layer('text', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill', 'source']),
   layer('source', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill']),

@@ -2,18 +2,24 @@ import { cpSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Nitro } from 'nitropack'
 import tailwindcss from '@tailwindcss/vite'
+import { build as esbuild } from 'esbuild'
 
+const THREAD = { bundle: true, platform: 'node', format: 'esm', target: 'node20', minify: true, logLevel: 'error', banner: { js: 'import{createRequire}from"node:module";const require=createRequire(import.meta.url);' } } as const
 // The type that Nuxt gives this part knows none of Nitro's own options here.
 const nitro = {
   compressPublicAssets: true,
   hooks: {
     // Migrations travel with the build; the database plugin reads them beside the server's own file.
-    compiled: (nitro: Nitro) => cpSync(join(nitro.options.rootDir, 'server/db/migrations'), join(nitro.options.output.serverDir, 'migrations'), { recursive: true }),
+    // So does the script of the thread that writes documents: it is started as a file of its own.
+    compiled: async ({ options: { rootDir, output: { serverDir } } }: Nitro) => {
+      cpSync(join(rootDir, 'server/db/migrations'), join(serverDir, 'migrations'), { recursive: true })
+      await esbuild({ entryPoints: [join(rootDir, 'server/workers/document.worker.ts')], outfile: join(serverDir, 'workers/document.mjs'), ...THREAD })
+    },
   },
 }
 
 export default defineNuxtConfig({
-  modules: ['@pinia/nuxt', '@nuxt/eslint'],
+  modules: ['@pinia/nuxt', '@nuxt/eslint', 'nuxt-security'],
   devtools: { enabled: false },
   app: {
     head: {
@@ -33,6 +39,41 @@ export default defineNuxtConfig({
     plugins: [tailwindcss()],
     worker: { format: 'es' },
     optimizeDeps: { include: ['@headlessui/vue', '@lucide/vue', '@tiptap/vue-3', '@tiptap/starter-kit', '@tiptap/core', 'idb-keyval', 'zod', '@vueuse/core'] },
+  },
+  // What a page may load and run: its own scripts (by nonce), pictures that travel in the paper, and nothing from elsewhere.
+  security: {
+    nonce: true,
+    sri: false,
+    rateLimiter: false,
+    requestSizeLimiter: false,
+    xssValidator: false,
+    corsHandler: false,
+    allowedMethodsRestricter: false,
+    headers: {
+      crossOriginEmbedderPolicy: false,
+      crossOriginResourcePolicy: 'same-origin',
+      crossOriginOpenerPolicy: 'same-origin',
+      referrerPolicy: 'same-origin',
+      strictTransportSecurity: false,
+      xFrameOptions: 'DENY',
+      xContentTypeOptions: 'nosniff',
+      permissionsPolicy: { 'camera': [], 'microphone': [], 'geolocation': [], 'display-capture': [] },
+      contentSecurityPolicy: {
+        'default-src': ['\'self\''],
+        'base-uri': ['\'none\''],
+        'object-src': ['\'none\''],
+        'frame-ancestors': ['\'none\''],
+        'form-action': ['\'self\''],
+        'script-src': ['\'self\'', '\'nonce-{{nonce}}\'', '\'strict-dynamic\''],
+        'script-src-attr': ['\'none\''],
+        'style-src': ['\'self\'', '\'unsafe-inline\''],
+        'img-src': ['\'self\'', 'data:', 'blob:'],
+        'font-src': ['\'self\'', 'data:'],
+        'connect-src': ['\'self\''],
+        'worker-src': ['\'self\'', 'blob:'],
+        'upgrade-insecure-requests': false,
+      },
+    },
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   eslint: { config: { stylistic: true } },

@@ -9,7 +9,7 @@ import { writeName } from '~~/core/source/names'
 import { FIELDS, FIELD_NAMES } from '~~/core/source/fields'
 import { kindOf } from '~~/core/source/kinds'
 import { writeDate } from '~~/core/source/dates'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { findingsOf } from '~/utils/findings'
 
 export type Show = 'all' | 'ready' | 'look' | 'uncited'
@@ -31,6 +31,8 @@ function wordsOf(source: PaperSource): string {
 
 export function useSlips(open: Ref<string | undefined>) {
   const store = usePaper()
+  const composed = useComposition()
+  const owned = useSources()
   const passages = usePassages()
   const show = ref<Show>('all')
   const kind = ref<KindId | ''>('')
@@ -44,7 +46,7 @@ export function useSlips(open: Ref<string | undefined>) {
   const nameOf = (source: PaperSource) => `“${textOf(source, 'title').replace(/<[^>]+>/gu, '').slice(0, 60) || source.key}”`
   async function look() {
     const mine = ++round
-    const { sources, style } = store
+    const [sources, style] = [owned.sources, store.style]
     const map = new Map<string, Finding[]>()
     const seen = new Duplicates<PaperSource>()
     let at = performance.now()
@@ -67,23 +69,23 @@ export function useSlips(open: Ref<string | undefined>) {
     findings.value = map
     counted.value = true
   }
-  watch([() => store.sources, () => store.style], () => void look(), { immediate: true })
+  watch([() => owned.sources, () => store.style], () => void look(), { immediate: true })
 
   const of = (id: string): Finding[] => findings.value.get(id) ?? []
   const isReady = (id: string): boolean => !of(id).some(finding => finding.serious)
-  const ready = computed(() => store.sources.filter(s => isReady(s.id)).length)
-  const uncited = computed(() => store.sources.filter(s => !store.citedTimes.has(s.id)).length)
+  const ready = computed(() => owned.sources.filter(s => isReady(s.id)).length)
+  const uncited = computed(() => owned.sources.filter(s => !composed.citedTimes.has(s.id)).length)
   const kinds = computed(() => {
     const counts = new Map<KindId, number>()
-    for (const source of store.sources) counts.set(source.kind, (counts.get(source.kind) ?? 0) + 1)
+    for (const source of owned.sources) counts.set(source.kind, (counts.get(source.kind) ?? 0) + 1)
     return [...counts].map(([id, n]) => ({ id, n, label: kindOf(id).label })).sort((a, b) => b.n - a.n || a.label.localeCompare(b.label))
   })
 
   // Slips keep their place while one is open: a surname half typed must not send it up and down the column.
   const sorted = computed((): PaperSource[] => {
-    if (order.value === 'newest') return [...store.sources].sort((a, b) => String(b.addedAt).localeCompare(String(a.addedAt)))
-    if (order.value === 'year') return [...store.filed].sort((a, b) => (dateOf(b, 'issued')?.start?.year ?? -1e6) - (dateOf(a, 'issued')?.start?.year ?? -1e6))
-    return store.filed
+    if (order.value === 'newest') return [...owned.sources].sort((a, b) => String(b.addedAt).localeCompare(String(a.addedAt)))
+    if (order.value === 'year') return [...composed.filed].sort((a, b) => (dateOf(b, 'issued')?.start?.year ?? -1e6) - (dateOf(a, 'issued')?.start?.year ?? -1e6))
+    return composed.filed
   })
   const held = shallowRef<string[]>([])
   watch([sorted, open, order], ([, , now], [, , before]) => {
@@ -96,13 +98,13 @@ export function useSlips(open: Ref<string | undefined>) {
 
   const slips = computed(() => {
     const words = foldWords(find.value).split(' ').filter(Boolean)
-    return held.value.map(id => store.byId.get(id)).filter((source): source is PaperSource => {
+    return held.value.map(id => owned.byId.get(id)).filter((source): source is PaperSource => {
       if (!source) return false
       if (source.id === open.value) return true
       if (kind.value && source.kind !== kind.value) return false
       if (show.value === 'ready' && !isReady(source.id)) return false
       if (show.value === 'look' && isReady(source.id)) return false
-      if (show.value === 'uncited' && store.citedTimes.has(source.id)) return false
+      if (show.value === 'uncited' && composed.citedTimes.has(source.id)) return false
       if (!words.length) return true
       const text = `${wordsOf(source)} ${foldWords(source.key)} ${foldWords(kindOf(source.kind).label)} ${passages.of(source.id).map(p => foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')}`)).join(' ')}`
       return words.every(word => text.includes(word))
@@ -127,8 +129,8 @@ export function useSlips(open: Ref<string | undefined>) {
   const chooseAll = () => { chosen.value = new Set(slips.value.map(s => s.id)) }
   const chooseNone = () => { chosen.value = new Set() }
   // What left the paper is chosen no more.
-  watch(() => store.byId, (byId) => { if ([...chosen.value].some(id => !byId.has(id))) chosen.value = new Set([...chosen.value].filter(id => byId.has(id))) })
-  const chosenSources = computed(() => held.value.filter(id => chosen.value.has(id)).map(id => store.byId.get(id)!).filter(Boolean))
+  watch(() => owned.byId, (byId) => { if ([...chosen.value].some(id => !byId.has(id))) chosen.value = new Set([...chosen.value].filter(id => byId.has(id))) })
+  const chosenSources = computed(() => held.value.filter(id => chosen.value.has(id)).map(id => owned.byId.get(id)!).filter(Boolean))
 
   return { show, kind, order, find, findings: of, isReady, ready, uncited, counted, kinds, slips, showAll, chosen, chosenSources, choose, chooseAll, chooseNone }
 }

@@ -8,13 +8,14 @@ import StarterKit from '@tiptap/starter-kit'
 import Subscript from '@tiptap/extension-subscript'
 import Superscript from '@tiptap/extension-superscript'
 import { TableCell, TableHeader, TableRow } from '@tiptap/extension-table'
-import type { CitationData, DocNode } from '~~/core/sheet/document'
+import type { CitationData } from '~~/core/sheet/document'
 import { plain } from '~~/core/text/runs'
 import { CitationNode, newCitationId } from './citation'
 import type { CitationSight } from './citation-view'
 import { CaptionedTable, Figure, type CaptionSight } from './captioned'
 import { PageBreak, Remark, SmallCaps, Verse } from './own-nodes'
 import { FindInText } from './finding'
+import { documentOf } from './document-of'
 import { moveCitation, putCitation, takeCitation, type Setting } from './placing'
 import { Resting } from './resting'
 import { TYPING } from './typing'
@@ -31,27 +32,31 @@ export interface EditorHost {
 
 export function usePaperEditor(host: EditorHost) {
   const store = usePaper()
+  const composed = useComposition()
+  const saving = useSaving()
+  const owned = useSources()
+  const written = useText()
   /** The id of the citation whose card is open. */
   const selected = ref<string>()
-  const runsOf = (id: string) => store.composition.citations[store.citationPlaces.get(id) ?? -1] ?? []
+  const runsOf = (id: string) => composed.composition.citations[written.citationPlaces.get(id) ?? -1] ?? []
   const sight: CitationSight = {
     views: new Set(),
     drawn: (id) => {
-      const place = store.citationPlaces.get(id) ?? -1
-      const number = store.composition.noteNumbers[place]
-      return { runs: store.composition.citations[place] ?? [], ...(number === undefined ? {} : { note: { number, text: plain(store.composition.notes[number - 1] ?? []) } }) }
+      const place = written.citationPlaces.get(id) ?? -1
+      const number = composed.composition.noteNumbers[place]
+      return { runs: composed.composition.citations[place] ?? [], ...(number === undefined ? {} : { note: { number, text: plain(composed.composition.notes[number - 1] ?? []) } }) }
     },
   }
-  const captions: CaptionSight = { views: new Set(), now: () => ({ style: store.style, sources: store.sources, list: store.composition.list }) }
-  watch(() => store.composition, () => { for (const view of sight.views) view.draw() }, { flush: 'post' })
+  const captions: CaptionSight = { views: new Set(), now: () => ({ style: store.style, sources: owned.sources, list: composed.composition.list }) }
+  watch(() => composed.composition, () => { for (const view of sight.views) view.draw() }, { flush: 'post' })
   // Figures and tables are few: their numbers follow every change of the text, a moment behind it.
-  watch([() => store.composition, () => store.body], () => { for (const view of captions.views) view.draw() }, { flush: 'post' })
+  watch([() => composed.composition, () => written.body], () => { for (const view of captions.views) view.draw() }, { flush: 'post' })
   const editor = useEditor({
-    content: JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>,
+    content: JSON.parse(JSON.stringify(written.body)) as Record<string, unknown>,
     extensions: [
       StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
       Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure(captions), CaptionedTable(captions), TableRow, TableHeader, TableCell, FindInText, Resting, ...TYPING,
-      CitationNode({ openPicker: host.openPicker, style: () => store.style, runsOf, sight, idOf: key => store.sources.find(source => source.key === key)?.id, change: id => focusCard(id) }),
+      CitationNode({ openPicker: host.openPicker, style: () => store.style, runsOf, sight, idOf: key => owned.sources.find(source => source.key === key)?.id, change: id => focusCard(id) }),
     ],
     editorProps: {
       attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
@@ -77,25 +82,25 @@ export function usePaperEditor(host: EditorHost) {
     if (!editor.value || editor.value.isDestroyed) return
     dirty = false
     since = 0
-    store.write(editor.value.getJSON() as unknown as DocNode)
+    written.write(documentOf(editor.value.state.doc))
   }
   function later(composing: boolean) {
     dirty = true
-    store.typing = true
+    saving.typing = true
     since ||= performance.now()
     clearTimeout(timer)
     timer = setTimeout(give, Math.max(0, Math.min(composing ? LATEST : REST, since + LATEST - performance.now())))
   }
   const settle = () => { if (dirty) give() }
   // Whoever saves or leaves takes what was typed last with it.
-  store.beforeFlush(settle)
-  onBeforeUnmount(() => { settle(); store.beforeFlush(undefined) })
+  saving.beforeFlush(settle)
+  onBeforeUnmount(() => { settle(); saving.beforeFlush(undefined) })
 
   // The text was replaced from outside: another tab's version was taken, or unsaved work came back.
-  watch(() => store.bodyVersion, () => {
+  watch(() => written.bodyVersion, () => {
     clearTimeout(timer)
     dirty = false
-    editor.value?.commands.setContent(JSON.parse(JSON.stringify(store.body)) as Record<string, unknown>, { emitUpdate: false })
+    editor.value?.commands.setContent(JSON.parse(JSON.stringify(written.body)) as Record<string, unknown>, { emitUpdate: false })
   })
   // A style that places numbers otherwise: the sheet is drawn again.
   watch(() => store.style, () => editor.value?.view.dispatch(editor.value.state.tr))
@@ -138,7 +143,7 @@ export function usePaperEditor(host: EditorHost) {
     return items.length === 1 ? items[0]!.id : undefined
   }
 
-  const setting = (): Setting => ({ style: store.style, sourceOf: id => store.byId.get(id) })
+  const setting = (): Setting => ({ style: store.style, sourceOf: id => owned.byId.get(id) })
   /** Puts a citation where the cursor is. */
   function insert(data: CitationData, pos?: number) {
     const { view } = editor.value!

@@ -7,7 +7,7 @@ import { isBlock } from '~~/core/sheet/placement'
 import { readLocator } from '~~/core/source/locators'
 import { setQuotes } from '~~/core/text/quotes'
 import { runOn, smallWords } from '~~/core/text/run-on'
-import type { Passage } from '~/stores/paper'
+import type { Passage } from '~/stores/sources'
 import { newCitationId } from './citation'
 import type { PaperEditor } from './usePaperEditor'
 
@@ -16,6 +16,8 @@ const LEADS: Record<Exclude<PassageWay, 'plain'>, readonly [before: string, afte
 
 export function usePassageInsert(paper: PaperEditor) {
   const store = usePaper()
+  const owned = useSources()
+  const written = useText()
   return (passage: Passage, way: PassageWay = 'plain', pos?: number) => {
     const editor = paper.editor.value!
     const { state, view } = editor
@@ -61,7 +63,7 @@ export function usePassageInsert(paper: PaperEditor) {
       const lead = way === 'plain' ? undefined : LEADS[way]
       const bare = words.replace(/[.,;:]$/u, '')
       // After "that" a quotation runs on from the sentence.
-      const run = lead && !lead[2] ? runOn(bare, smallWords([plainText(store.body), ...store.passages.map(p => p.words)])) : bare
+      const run = lead && !lead[2] ? runOn(bare, smallWords([plainText(written.body), ...owned.passages.map(p => p.words)])) : bare
       const quoted = (mark: string) => (store.style.stopsInside && mark === '.' ? `${open}${setQuotes(run, store.style.quotes, 1)}${/[?!]$/u.test(run) ? '' : mark}${close}` : `${open}${setQuotes(run, store.style.quotes, 1)}${close}${/[?!]$/u.test(run) ? '' : mark}`)
       if (lead) nodes.push(...(space + lead[0] ? [text(space + lead[0])] : []), cite('narrative'), text(`${lead[1]}${quoted(stop)}`))
       else nodes.push(text(`${space}${quoted('')} `), cite('parenthetical'), ...(stop ? [text(stop)] : []))

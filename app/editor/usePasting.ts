@@ -13,11 +13,11 @@ import { placeAll } from '~~/core/sheet/placement'
 const MAX_PICTURE = 2 * 1024 * 1024
 
 export function usePasting(editor: () => Editor | undefined, host: { dropPassage: (id: string, pos: number) => void, bringDraft: (file: File) => void }) {
-  const store = usePaper()
+  const owned = useSources()
   const tray = useTray()
   const shelf = useShelf()
   const notices = useNotices()
-  const idOf = (key: string) => store.sources.find(source => source.key === key)?.id
+  const idOf = (key: string) => owned.sources.find(source => source.key === key)?.id
 
   async function takePicture(file: File, pos?: number) {
     if (file.size > MAX_PICTURE) { notices.say(`${file.name} is larger than 2 MB. Make it smaller first; the page has room for six inches.`, { bad: true }); return }
@@ -36,7 +36,7 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
 
   function insert(draft: Draft, pos?: number) {
     const e = editor()!
-    const noted = citeNotes(draft.doc, store.sources)
+    const noted = citeNotes(draft.doc, owned.sources)
     const cited = citeIn(noted.doc, idOf)
     const content = placeAll(cited.doc).content ?? []
     const [only] = content
@@ -83,7 +83,7 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
   async function bringSources(html: string) {
     const page = new DOMParser().parseFromString(html, 'text/html')
     const cited = [...page.querySelectorAll('[data-citation]')].flatMap((one) => { try { return (JSON.parse(one.getAttribute('data-citation')!) as CitationData).items.map(item => item.id) } catch { return [] } })
-    const ids = [...new Set([...cited, ...[...page.querySelectorAll('[data-from]')].map(one => one.getAttribute('data-from')!)])].filter(id => id && !store.byId.has(id))
+    const ids = [...new Set([...cited, ...[...page.querySelectorAll('[data-from]')].map(one => one.getAttribute('data-from')!)])].filter(id => id && !owned.byId.has(id))
     if (!ids.length) return
     await notices.attempt(async () => {
       await shelf.bringBack(ids)

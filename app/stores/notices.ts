@@ -1,4 +1,5 @@
 /** Short messages at the foot of the window, with one thing to do about them. */
+import { ref } from 'vue'
 import { defineStore } from 'pinia'
 
 export interface Notice { id: number, text: string, bad?: boolean, action?: { label: string, run: () => unknown } }

@@ -8,7 +8,10 @@ import type { Fields } from '~~/core/source/model'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 import { useNotices } from './notices'
-import { usePaper, type PaperSource } from './paper'
+import { usePaper } from './paper'
+import { useSources, type PaperSource } from './sources'
+import { useSaving } from './saving'
+import { useText } from './text'
 import { useUndo } from './undo'
 
 export interface NewSource { kind: KindId, fields: Fields, key?: string, origin?: Record<string, unknown> }
@@ -17,13 +20,16 @@ const AT_ONCE = 400
 
 export const useShelf = defineStore('shelf', () => {
   const paper = usePaper()
+  const saving = useSaving()
+  const owned = useSources()
+  const written = useText()
   const undo = useUndo()
   const at = () => `/api/papers/${paper.paper!.id}/sources`
   const append = (added: PaperSource[]) => {
     const ids = new Set(added.map(s => s.id))
-    paper.sources = [...paper.sources.filter(s => !ids.has(s.id)), ...added]
+    owned.sources = [...owned.sources.filter(s => !ids.has(s.id)), ...added]
   }
-  const without = (ids: ReadonlySet<string>) => { paper.sources = paper.sources.filter(s => !ids.has(s.id)) }
+  const without = (ids: ReadonlySet<string>) => { owned.sources = owned.sources.filter(s => !ids.has(s.id)) }
   const inLots = async <T>(all: readonly T[], each: (lot: T[]) => Promise<void>) => {
     for (let i = 0; i < all.length; i += AT_ONCE) await each(all.slice(i, i + AT_ONCE))
   }
@@ -42,7 +48,7 @@ export const useShelf = defineStore('shelf', () => {
   /** Puts sources of the shelf, or ones that were taken out, into the paper. */
   const bringBack = (ids: readonly string[]) => inLots(ids, async lot => append(await request<PaperSource[]>('POST', `${at()}/use`, { ids: lot })))
   async function letGo(ids: readonly string[]) {
-    await paper.flush()
+    await saving.flush()
     await inLots(ids, async (lot) => {
       await request('POST', `${at()}/drop`, { ids: lot })
       without(new Set(lot))
@@ -56,27 +62,27 @@ export const useShelf = defineStore('shelf', () => {
 
   /** Makes one of two sources, the citations of the other with it. */
   async function merge(keep: PaperSource, drop: PaperSource, fields: Fields, kind: KindId = keep.kind) {
-    await paper.flush()
-    const current = paper.byId.get(keep.id)!
+    await saving.flush()
+    const current = owned.byId.get(keep.id)!
     const before = { kind: current.kind, fields: current.fields }
-    const body = paper.body
+    const body = written.body
     const done = await request<{ revision: number, moved: { id: string, revision: number }[] }>('POST', `${at()}/merge`, { keep: keep.id, drop: drop.id, revision: current.revision, kind, fields })
-    paper.patch(keep.id, { kind, fields, revision: done.revision })
+    owned.patch(keep.id, { kind, fields, revision: done.revision })
     const moved = new Map(done.moved.map(m => [m.id, m.revision]))
-    paper.passages = paper.passages.map(p => (moved.has(p.id) ? { ...p, sourceId: keep.id, revision: moved.get(p.id)! } : p))
+    owned.passages = owned.passages.map(p => (moved.has(p.id) ? { ...p, sourceId: keep.id, revision: moved.get(p.id)! } : p))
     without(new Set([drop.id]))
     const text = replaceCited(body, drop.id, keep.id)
-    if (text !== body) paper.replaceBody(text)
+    if (text !== body) written.replaceBody(text)
     undo.did('Two sources are one now.', async () => {
       await bringBack([drop.id])
-      paper.changeSource(keep.id, before)
+      owned.changeSource(keep.id, before)
       if (moved.size) {
         const back = new Map((await request<{ id: string, revision: number }[]>('POST', '/api/passages/move', { ids: [...moved.keys()], sourceId: drop.id })).map(m => [m.id, m.revision]))
-        paper.passages = paper.passages.map(p => (back.has(p.id) ? { ...p, sourceId: drop.id, revision: back.get(p.id)! } : p))
+        owned.passages = owned.passages.map(p => (back.has(p.id) ? { ...p, sourceId: drop.id, revision: back.get(p.id)! } : p))
       }
       if (text === body) return
       // What was written since the merge is not undone with it.
-      if (paper.body === text) paper.replaceBody(body)
+      if (written.body === text) written.replaceBody(body)
       else useNotices().say('The text was changed since, so its citations still name the merged source.', { bad: true })
     })
   }
@@ -86,16 +92,16 @@ export const useShelf = defineStore('shelf', () => {
     if (kind === source.kind) return
     const { kind: was, fields, parked } = source
     const next = switchKind(source, kind)
-    paper.changeSource(source.id, next)
+    owned.changeSource(source.id, next)
     const aside = Object.keys(next.parked).length - Object.keys(parked).length
-    undo.did(`Now a ${kindOf(kind).label.toLowerCase()}${aside > 0 ? `; ${count(aside, 'value')} put aside, not lost` : ''}.`, async () => paper.changeSource(source.id, { kind: was, fields, parked }))
+    undo.did(`Now a ${kindOf(kind).label.toLowerCase()}${aside > 0 ? `; ${count(aside, 'value')} put aside, not lost` : ''}.`, async () => owned.changeSource(source.id, { kind: was, fields, parked }))
   }
 
   /** A change of fields that can be undone as one step, as a fix is. */
   function mend(source: PaperSource, change: Partial<Pick<PaperSource, 'kind' | 'fields' | 'settled' | 'parked'>>, says: string) {
     const before = { kind: source.kind, fields: source.fields, settled: source.settled, parked: source.parked }
-    paper.changeSource(source.id, change)
-    undo.did(says, async () => paper.changeSource(source.id, before))
+    owned.changeSource(source.id, change)
+    undo.did(says, async () => owned.changeSource(source.id, before))
   }
 
   const lower = (text: string) => text.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())
@@ -104,10 +110,10 @@ export const useShelf = defineStore('shelf', () => {
   const leave = (source: PaperSource, { id, brief }: Finding) => mend(source, { settled: [...source.settled, id] }, `Left as it is: ${lower(brief)}.`)
 
   async function rename(source: PaperSource, key: string) {
-    await paper.flush()
-    const current = paper.byId.get(source.id)!
+    await saving.flush()
+    const current = owned.byId.get(source.id)!
     const saved = await request<{ key: string, revision: number }>('PATCH', `${at()}/${source.id}`, { revision: current.useRevision, key })
-    paper.patch(source.id, { key: saved.key, useRevision: saved.revision })
+    owned.patch(source.id, { key: saved.key, useRevision: saved.revision })
   }
   return { add, bringBack, letGo, remove, merge, changeKind, fix, leave, rename }
 })

@@ -1,18 +1,18 @@
 /** The stores as the views use them, against a server that answers from memory. */
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import * as vue from 'vue'
 import type { Proposal } from '~~/core/intake/proposal'
 import type { DocNode } from '~~/core/sheet/document'
-import { request, RequestError } from '~/utils/request'
+import { request, RequestError, Unreachable } from '~/utils/request'
 
-// What the framework gives every file by itself.
-for (const name of ['ref', 'shallowRef', 'computed', 'watch', 'nextTick'] as const) vi.stubGlobal(name, vue[name])
 vi.mock('~/utils/request', async original => ({ ...await original<object>(), request: vi.fn() }))
 const browser = new Map<string, unknown>()
-vi.mock('idb-keyval', () => ({ get: (key: string) => Promise.resolve(browser.get(key)), set: (key: string, value: unknown) => Promise.resolve(browser.set(key, value)), del: (key: string) => Promise.resolve(browser.delete(key)) }))
+vi.mock('idb-keyval', () => ({ get: (key: string) => Promise.resolve(browser.get(key)), set: (key: string, value: unknown) => Promise.resolve(browser.set(key, value)), del: (key: string) => Promise.resolve(browser.delete(key)), keys: () => Promise.resolve([...browser.keys()]) }))
 
 const { usePaper } = await import('./paper')
+const { useText } = await import('./text')
+const { useSources } = await import('./sources')
+const { useSaving } = await import('./saving')
 const { useShelf } = await import('./shelf')
 const { useTray } = await import('./tray')
 const { useUndo } = await import('./undo')
@@ -54,7 +54,7 @@ beforeEach(async () => {
   const workspace = { paper: { id: 'paper', title: 'T', style: 'apa-7', body: { type: 'doc', content: [cite('s2')] }, details: {}, revision: 1, updatedAt: '2026-01-01' }, sources: [made(BOOK), made({ ...BOOK, fields: { ...BOOK.fields, place: 'Bristol' } })], passages: [passage] }
   await usePaper().open('paper', workspace as never)
 })
-const ids = () => usePaper().sources.map(s => s.id)
+const ids = () => useSources().sources.map(s => s.id)
 const sent = (end: string) => calls.filter(call => call.path.endsWith(end))
 
 describe('sources as wholes', () => {
@@ -73,28 +73,25 @@ describe('sources as wholes', () => {
     expect(useNotices().list.at(-1)!.text).toBe('There is nothing to undo here.')
   })
   it('are made one with their passages and citations, and two again', async () => {
-    const paper = usePaper()
-    const [keep, drop] = paper.sources
+    const [keep, drop] = useSources().sources
     await useShelf().merge(keep!, drop!, { ...BOOK.fields, place: 'Bristol' })
-    expect([ids(), paper.sources[0]!.fields.place, paper.passages[0]!.sourceId, paper.citations[0]!.items[0]!.id]).toEqual([['s1'], 'Bristol', 's1', 's1'])
+    expect([ids(), useSources().sources[0]!.fields.place, useSources().passages[0]!.sourceId, useText().citations[0]!.items[0]!.id]).toEqual([['s1'], 'Bristol', 's1', 's1'])
     await useUndo().last()
-    expect([ids().sort(), paper.byId.get('s1')!.fields.place, paper.passages[0]!.sourceId, paper.citations[0]!.items[0]!.id]).toEqual([['s1', 's2'], undefined, 's2', 's2'])
+    expect([ids().sort(), useSources().byId.get('s1')!.fields.place, useSources().passages[0]!.sourceId, useText().citations[0]!.items[0]!.id]).toEqual([['s1', 's2'], undefined, 's2', 's2'])
   })
   it('a merge undone after more was written leaves what was written, and says so', async () => {
-    const paper = usePaper()
-    await useShelf().merge(paper.sources[0]!, paper.sources[1]!, BOOK.fields)
-    paper.write({ type: 'doc', content: [...paper.body.content!, { type: 'paragraph', content: [{ type: 'text', text: 'More.' }] }] })
+    await useShelf().merge(useSources().sources[0]!, useSources().sources[1]!, BOOK.fields)
+    useText().write({ type: 'doc', content: [...useText().body.content!, { type: 'paragraph', content: [{ type: 'text', text: 'More.' }] }] })
     await useUndo().last()
-    expect(JSON.stringify(paper.body)).toContain('More.')
+    expect(JSON.stringify(useText().body)).toContain('More.')
     expect(useNotices().list.some(notice => notice.text.includes('still name the merged source'))).toBe(true)
   })
   it('change kind and back without loss', () => {
-    const paper = usePaper()
-    paper.changeSource('s1', { fields: { ...BOOK.fields, publisher: 'Saltmarsh', edition: '2' } })
-    useShelf().changeKind(paper.byId.get('s1')!, 'web-page')
-    expect(paper.byId.get('s1')).toMatchObject({ kind: 'web-page', parked: { publisher: 'Saltmarsh', edition: '2' } })
-    useShelf().changeKind(paper.byId.get('s1')!, 'book')
-    expect(paper.byId.get('s1')).toMatchObject({ kind: 'book', parked: {}, fields: { publisher: 'Saltmarsh', edition: '2' } })
+    useSources().changeSource('s1', { fields: { ...BOOK.fields, publisher: 'Saltmarsh', edition: '2' } })
+    useShelf().changeKind(useSources().byId.get('s1')!, 'web-page')
+    expect(useSources().byId.get('s1')).toMatchObject({ kind: 'web-page', parked: { publisher: 'Saltmarsh', edition: '2' } })
+    useShelf().changeKind(useSources().byId.get('s1')!, 'book')
+    expect(useSources().byId.get('s1')).toMatchObject({ kind: 'book', parked: {}, fields: { publisher: 'Saltmarsh', edition: '2' } })
   })
   it('a step that cannot be undone now is still there to be tried again', async () => {
     await useShelf().remove(['s1'])
@@ -128,10 +125,10 @@ describe('the tray', () => {
   })
   it('merges with what the paper has, and lets go', async () => {
     const tray = await lay(proposal({ ...BOOK.fields, publisher: 'Saltmarsh' }))
-    await tray.mergeInto(tray.items[0]!, usePaper().byId.get('s1')!, new Set())
-    expect([usePaper().byId.get('s1')!.fields.publisher, tray.items]).toEqual(['Saltmarsh', []])
+    await tray.mergeInto(tray.items[0]!, useSources().byId.get('s1')!, new Set())
+    expect([useSources().byId.get('s1')!.fields.publisher, tray.items]).toEqual(['Saltmarsh', []])
     await useUndo().last()
-    expect([usePaper().byId.get('s1')!.fields.publisher, tray.items.length]).toEqual([undefined, 1])
+    expect([useSources().byId.get('s1')!.fields.publisher, tray.items.length]).toEqual([undefined, 1])
   })
   it('is still there when the window was closed, until it is empty', async () => {
     const tray = await lay(proposal({ title: 'Birds' }), proposal({ title: 'People' }))
@@ -150,35 +147,33 @@ describe('the tray', () => {
 describe('passages', () => {
   it('are used when their words stand in the paper', () => {
     expect(usePassages().used.has('p1')).toBe(false)
-    usePaper().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'He said the gate fell at noon and rose, then.' }] }] })
+    useText().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'He said the gate fell at noon and rose, then.' }] }] })
     expect(usePassages().used.has('p1')).toBe(true)
   })
   it('are taken away and brought back', async () => {
-    await usePassages().remove(usePaper().passages[0]!)
-    expect(usePaper().passages).toEqual([])
+    await usePassages().remove(useSources().passages[0]!)
+    expect(useSources().passages).toEqual([])
     await useUndo().last()
-    expect(usePaper().passages.map(p => p.id)).toEqual(['p1'])
+    expect(useSources().passages.map(p => p.id)).toEqual(['p1'])
   })
   it('are saved as they are typed, and wait in the browser until they are', async () => {
     usePassages().change('p1', { words: 'Other words.' })
-    expect(JSON.stringify(browser.get('dendle-unsaved:paper'))).toContain('Other words.')
-    await usePaper().flush()
+    expect(JSON.stringify([...browser].filter(([key]) => key.startsWith('dendle-unsaved:paper:')))).toContain('Other words.')
+    await useSaving().flush()
     expect(calls.find(call => call.path === '/api/passages/p1')).toMatchObject({ method: 'PATCH', body: { revision: 1, words: 'Other words.' } })
-    expect(usePaper().passages[0]!.revision).toBe(2)
+    expect(useSources().passages[0]!.revision).toBe(2)
   })
 })
 
 describe('saving', () => {
   it('is not said to be done while the sheet holds something back', () => {
-    const paper = usePaper()
-    expect(paper.saveState).toBe('saved')
-    paper.typing = true
-    expect(paper.saveState).toBe('waiting')
+    expect(useSaving().state).toBe('saved')
+    useSaving().typing = true
+    expect(useSaving().state).toBe('waiting')
   })
   it('asks the sheet for what was typed last', async () => {
-    const paper = usePaper()
-    paper.beforeFlush(() => paper.write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Last words.' }] }] }))
-    await paper.flush()
+    useSaving().beforeFlush(() => useText().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Last words.' }] }] }))
+    await useSaving().flush()
     expect(JSON.stringify(sent('/paper').at(-1)!.body)).toContain('Last words.')
   })
 })
@@ -189,7 +184,7 @@ describe('a tab that is behind', () => {
   const behind = () => {
     fail = ({ method, path, body }) => {
       if (method === 'PATCH' && path === '/api/papers/paper' && (body as { revision: number }).revision < 7) throw new RequestError({ status: 409, code: 'conflict', message: 'changed', current: theirs } as never)
-      if (method === 'GET') return { paper: { id: 'paper', ...theirs }, sources: usePaper().sources, passages: [] }
+      if (method === 'GET') return { paper: { id: 'paper', ...theirs }, sources: useSources().sources, passages: [] }
       return undefined
     }
   }
@@ -197,16 +192,109 @@ describe('a tab that is behind', () => {
     const store = usePaper()
     behind()
     store.changePaper({ style: 'harvard' })
-    await store.flush()
-    expect([store.body, store.paper!.style, store.paper!.details, store.paper!.revision]).toEqual([theirs.body, 'harvard', theirs.details, 8])
+    await useSaving().flush()
+    expect([useText().body, store.paper!.style, store.paper!.details, store.paper!.revision]).toEqual([theirs.body, 'harvard', theirs.details, 8])
     expect(sent('/api/papers/paper').filter(({ body }) => (body as { body?: unknown } | undefined)?.body !== undefined)).toEqual([])
   })
   it('leaves it to the writer where both have written', async () => {
     const store = usePaper()
     behind()
     store.changePaper({ style: 'harvard' })
-    store.beforeFlush(() => store.write(doc('Written here.')))
-    await store.flush()
-    expect([store.conflict?.body, store.body, store.paper!.revision]).toEqual([theirs.body, doc('Written here.'), 1])
+    useSaving().beforeFlush(() => useText().write(doc('Written here.')))
+    await useSaving().flush()
+    expect([store.conflict?.body, useText().body, store.paper!.revision]).toEqual([theirs.body, doc('Written here.'), 1])
+    useSaving().beforeFlush(undefined)
+    await store.decide('theirs')
+    expect([store.conflict, useText().body, store.paper!.revision]).toEqual([undefined, theirs.body, 7])
+    expect(sent('/snapshots').at(-1)!.body).toMatchObject({ body: doc('Written here.') })
+  })
+  it('puts both texts together where they were written in different places', async () => {
+    const first = cite('s2')
+    theirs.body = { type: 'doc', content: [first, ...doc('Written in the other tab, below.').content!] }
+    behind()
+    useText().write({ type: 'doc', content: [...doc('Written here, above.').content!, first] })
+    await useSaving().flush()
+    const both = ['Written here, above.', 'The gate fell at noon ', 'Written in the other tab, below.']
+    expect(useText().body.content!.map(block => block.content![0]!.text)).toEqual(both)
+    expect([usePaper().conflict, usePaper().paper!.revision]).toEqual([undefined, 8])
+    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({ revision: 7, blocks: { from: 0, to: 0, of: 2 } })
+  })
+  it('knows its own save whose answer was lost, and goes on from there', async () => {
+    const typed = doc('Typed before the train went into the tunnel.')
+    let arrived: { by: string } | undefined
+    fail = ({ method, path, body }) => {
+      if (method !== 'PATCH' || path !== '/api/papers/paper') return undefined
+      if (!arrived) {
+        arrived = body as { by: string }
+        throw new Unreachable('no answer')
+      }
+      if ((body as { revision: number }).revision === 1) throw new RequestError({ status: 409, code: 'stale', message: 'changed', current: { ...theirs, style: 'apa-7', body: typed, revision: 2, savedBy: arrived.by } } as never)
+      return undefined
+    }
+    useText().write(typed)
+    await useSaving().flush()
+    expect(useSaving().state).toBe('offline')
+    const more = { type: 'doc', content: [...typed.content!, ...doc('And behind it.').content!] }
+    useText().write(more)
+    await useSaving().flush()
+    expect([usePaper().conflict, useSaving().state, usePaper().paper!.revision, useText().body]).toEqual([undefined, 'saved', 3, more])
+    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({ revision: 2, blocks: { from: 1, to: 1, of: 1 } })
+    expect(useNotices().list).toEqual([])
+  })
+})
+
+describe('a letter typed', () => {
+  it('sends its own paragraph, and not the rest of the paper', async () => {
+    const block = (text: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text }] })
+    const long = Array.from({ length: 300 }, (_, i) => block(`Paragraph ${i}.`))
+    useText().write({ type: 'doc', content: long })
+    await useSaving().flush()
+    useText().write({ type: 'doc', content: long.map((one, i) => (i === 140 ? block('Paragraph 140, and a letter.') : one)) })
+    await useSaving().flush()
+    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({ blocks: { from: 140, to: 141, of: 300, blocks: [block('Paragraph 140, and a letter.')] } })
+  })
+})
+
+describe('windows that were closed before they could save', () => {
+  const [one, two, three] = [cite('s2'), { type: 'paragraph', content: [{ type: 'text', text: 'Two.' }] }, { type: 'paragraph', content: [{ type: 'text', text: 'Three.' }] }] as [DocNode, DocNode, DocNode]
+  const say = (text: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text }] })
+  const keptBy = (name: string, content: DocNode[], from = 1) => browser.set(`dendle-unsaved:paper:${name}`, [{ thing: 'paper', id: 'paper', change: { body: { type: 'doc', content } }, from }])
+  const open = (revision = 1, savedBy: string | null = null) => usePaper().open('paper', { paper: { id: 'paper', title: 'T', style: 'apa-7', body: { type: 'doc', content: [one, two, three] }, details: {}, revision, savedBy, updatedAt: '2026-01-01' }, sources: [], passages: [] } as never)
+  const texts = () => useText().body.content!.map(block => block.content![0]!.text)
+
+  it('hand over what each of them kept, together where they wrote in different places', async () => {
+    keptBy('w1', [one, say('Two, by the first.'), three])
+    keptBy('w2', [one, two, say('Three, by the second.')])
+    await open()
+    expect(texts()).toEqual(['The gate fell at noon ', 'Two, by the first.', 'Three, by the second.'])
+    expect(browser.has('dendle-unsaved:paper:w1')).toBe(false)
+    await useSaving().flush()
+    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({ revision: 1, blocks: { from: 1, to: 3 } })
+    expect([...browser.keys()]).toEqual([])
+  })
+  it('lose nothing where they wrote in the same place: the later text is an earlier state', async () => {
+    keptBy('w1', [one, say('Two, by the first.'), three])
+    keptBy('w2', [one, say('Two, by the second.'), three])
+    await open()
+    expect(texts()[1]).toBe('Two, by the first.')
+    await useSaving().flush()
+    expect(JSON.stringify(sent('/snapshots').at(-1)!.body)).toContain('Two, by the second.')
+    expect(useNotices().list.at(-1)!.text).toContain('kept under Earlier states')
+  })
+  it('go on from what the server has where it had saved without their hearing of it', async () => {
+    keptBy('w1', [one, two, three, say('Four.')], 1)
+    await open(2, 'w1')
+    await useSaving().flush()
+    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({ revision: 2, blocks: { from: 3, to: 3, of: 3 } })
+  })
+  it('meet what was written since, and ask', async () => {
+    keptBy('w1', [say('All of it new.')], 1)
+    fail = ({ method, body }) => {
+      if (method === 'PATCH' && (body as { revision: number }).revision < 5) throw new RequestError({ status: 409, code: 'stale', message: 'changed', current: { title: 'T', style: 'apa-7', body: { type: 'doc', content: [one, two, three] }, details: {}, revision: 5, updatedAt: '2026-01-02' } } as never)
+      return undefined
+    }
+    await open(5)
+    await useSaving().flush()
+    expect([usePaper().conflict!.revision, texts()]).toEqual([5, ['All of it new.']])
   })
 })

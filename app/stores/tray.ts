@@ -2,6 +2,7 @@
  * The tray: what came in and is not yet taken. It reads, looks up, finds what the paper has already, and takes, merges or
  * drops; each of these is one step that can be undone. What lies in it is kept in this browser.
  */
+import { computed, ref, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { proxy, wrap, type Remote } from 'comlink'
@@ -16,7 +17,8 @@ import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 import type { Given, IntakeWorker, ReadBack } from '~/workers/intake.worker'
 import { useNotices } from './notices'
-import { usePaper, type PaperSource } from './paper'
+import { usePaper } from './paper'
+import { useSources, type PaperSource } from './sources'
 import { useShelf } from './shelf'
 import { useUndo } from './undo'
 
@@ -32,6 +34,7 @@ interface Kept { items: TrayItem[], problems: Problem[] }
 
 export const useTray = defineStore('tray', () => {
   const paper = usePaper()
+  const owned = useSources()
   const shelf = useShelf()
   const undo = useUndo()
   const items = shallowRef<TrayItem[]>([])
@@ -62,7 +65,7 @@ export const useTray = defineStore('tray', () => {
 
   /** Finds again what the paper has already: after anything came in, or a source changed. */
   function compare() {
-    const known = new Duplicates(paper.sources)
+    const known = new Duplicates(owned.sources)
     const here = new Duplicates<Proposal>()
     const idOf = new Map<Proposal, string>()
     items.value = items.value.map(({ id, proposal }) => {
@@ -219,9 +222,9 @@ export const useTray = defineStore('tray', () => {
   /** Joins an item to the source it repeats: what only the item has, and its word in the fields taken. */
   async function mergeInto(item: TrayItem, source: PaperSource, take: ReadonlySet<FieldName>) {
     const before = { kind: source.kind, fields: source.fields }
-    paper.changeSource(source.id, { fields: mergeFields(source.fields, item.proposal.fields, take) })
+    owned.changeSource(source.id, { fields: mergeFields(source.fields, item.proposal.fields, take) })
     leave(new Set([item.id]))
-    undo.did('Merged with the source you have.', async () => { paper.changeSource(source.id, before); putBack([item]) })
+    undo.did('Merged with the source you have.', async () => { owned.changeSource(source.id, before); putBack([item]) })
   }
   const changeKind = (id: string, kind: KindId) => {
     items.value = items.value.map(item => (item.id === id ? { ...item, proposal: { ...item.proposal, kind, from: { ...item.proposal.from, kind: { by: 'read', says: 'your choice' } } } } : item))

@@ -1,4 +1,5 @@
 /** What was done to sources and passages, so that the last of it can be undone, one step at a time. */
+import { ref, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import { useNotices } from './notices'
 

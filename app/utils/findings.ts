@@ -2,7 +2,7 @@
 import { checkDetails } from '~~/core/check/details'
 import type { Finding } from '~~/core/check/finding'
 import type { Style } from '~~/core/styles'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 
 interface Kept { kind: string, settled: readonly string[], findings: Finding[] }
 const kept = new WeakMap<Style, WeakMap<object, Kept>>()

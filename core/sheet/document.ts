@@ -35,6 +35,8 @@ const nodeSchema: z.ZodType<DocNode> = z.lazy(() => z.looseObject({
   marks: z.array(z.looseObject({ type: z.string(), attrs: z.record(z.string(), z.unknown()).optional() })).optional(),
   text: z.string().optional(),
 }))
+/** One block of a document, with all that is in it. */
+export const blockSchema = nodeSchema
 /** The whole document of a paper. */
 export const documentSchema = z.looseObject({ type: z.literal('doc', { error: 'A paper begins with a node of type "doc".' }), content: z.array(nodeSchema).optional() }) as unknown as z.ZodType<DocNode>
 

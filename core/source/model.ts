@@ -23,6 +23,12 @@ export type Fields = { [K in FieldName]?: (typeof FIELDS)[K]['type'] extends 'na
 
 export const fieldsSchema = z.strictObject(shape) as unknown as z.ZodType<Fields, Fields>
 export const kindSchema = z.enum(KIND_IDS)
+/** Fields as they were kept: each that is as it should be; what is not is left out, and takes no other with it. */
+export function readFields(kept: unknown): Fields {
+  const whole = fieldsSchema.safeParse(kept)
+  if (whole.success) return whole.data
+  return Object.fromEntries(Object.entries((kept ?? {}) as object).filter(([name, value]) => Object.hasOwn(shape, name) && shape[name]!.safeParse(value).success)) as Fields
+}
 
 export const sourceSchema = z.object({
   id: z.string().min(1).max(200),

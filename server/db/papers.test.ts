@@ -1,8 +1,9 @@
-import { mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { cpSync, mkdtempSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { eq } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { withBlocks } from '../../core/sheet/changed-blocks'
 import type { DocNode } from '../../core/sheet/document'
 import { countWords } from '../../core/sheet/count'
 import { citationsOf, plainText } from '../../core/sheet/walking'
@@ -13,7 +14,7 @@ import { DatabaseTrouble, openDatabase, type Db } from './open'
 import { PAPERS } from './demo/papers'
 import { PASSAGES } from './demo/passages'
 import { SOURCES } from './demo/sources'
-import { papers } from './schema'
+import { papers, textChanges, texts } from './schema'
 import { seed, toDocument } from './seed'
 import * as papersStore from './papers'
 import * as sourcesStore from './sources'
@@ -58,6 +59,67 @@ describe('papers', () => {
     const paper = make()
     store.keepSnapshot(db, paper.id, { reason: 'two tabs', title: 'T', body: { type: 'doc' } })
     expect(store.listSnapshots(db, paper.id).map(s => s.reason)).toEqual(['two tabs'])
+  })
+})
+
+describe('a long text', () => {
+  const block = (words: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text: words }] })
+  const whole = (n = 300): DocNode => ({ type: 'doc', content: Array.from({ length: n }, (_, i) => block(`Paragraph ${i} ${'of a long paper '.repeat(20)}`)) })
+  const rows = (id: string) => ({ whole: db.select().from(texts).where(eq(texts.paperId, id)).get()!, changes: db.select().from(textChanges).where(eq(textChanges.paperId, id)).all() })
+
+  it('is stored as what was changed, and read as it stands', () => {
+    const { id } = make()
+    store.changePaper(db, id, { revision: 1, body: whole() })
+    store.changePaper(db, id, { revision: 2, blocks: { from: 3, to: 4, of: 300, blocks: [block('Three.'), block('And a half.')] } })
+    store.changePaper(db, id, { revision: 3, title: 'Another' })
+    store.changePaper(db, id, { revision: 4, blocks: { from: 300, to: 301, of: 301, blocks: [] } })
+    expect(rows(id).changes.map(({ revision, blocks, size }) => [revision, blocks, size < 300])).toEqual([[3, 301, true], [5, 300, true]])
+    const now = store.getWorkspace(db, id).paper.body.content!
+    expect([now.length, now[3], now[4], now[5]]).toEqual([300, block('Three.'), block('And a half.'), whole().content![4]])
+    expect(problem(() => store.changePaper(db, id, { revision: 4, title: 'x' }))).toMatchObject({ code: 'stale', current: { title: 'Another', body: { content: now } } })
+  })
+  it('is written whole again after many changes, and is the same', () => {
+    const { id } = make()
+    store.changePaper(db, id, { revision: 1, body: whole(10) })
+    let expected = whole(10)
+    for (let i = 0; i < 450; i++) {
+      const change = { from: i % 10, to: (i % 10) + 1, of: 10, blocks: [block(`Change ${i}.`)] }
+      store.changePaper(db, id, { revision: i + 2, blocks: change })
+      expected = withBlocks(expected, change)
+    }
+    expect(rows(id).changes.length).toBeLessThanOrEqual(200)
+    expect(store.getWorkspace(db, id).paper).toMatchObject({ body: expected, revision: 452 })
+  })
+  it('takes no change made of another text, and none that makes it too large', () => {
+    const { id } = make()
+    expect(problem(() => store.changePaper(db, id, { revision: 1, blocks: { from: 0, to: 1, of: 7, blocks: [] } }))?.code).toBe('stale')
+    const picture = (): DocNode => ({ type: 'figure', attrs: { src: 'x'.repeat(9 * 1024 * 1024) } })
+    for (const i of [1, 2]) store.changePaper(db, id, { revision: i, blocks: { from: i, to: i, of: i, blocks: [picture()] } })
+    expect(problem(() => store.changePaper(db, id, { revision: 3, blocks: { from: 3, to: 3, of: 3, blocks: [picture()] } }))?.code).toBe('too-large')
+    expect(store.getPaper(db, id).revision).toBe(3)
+  })
+  it('of a database from before is there as it was', () => {
+    const old = mkdtempSync(join(tmpdir(), 'dendle-old-'))
+    cpSync('server/db/migrations', join(old, 'migrations'), { recursive: true })
+    const journal = join(old, 'migrations/meta/_journal.json')
+    const entries = JSON.parse(readFileSync(journal, 'utf8')) as { entries: { tag: string }[] }
+    writeFileSync(journal, JSON.stringify({ ...entries, entries: entries.entries.filter(({ tag }) => tag < '0003') }))
+    process.env.DENDLE_MIGRATIONS = join(old, 'migrations')
+    const file = join(old, 'dendle.sqlite')
+    openDatabase(file).run(sql`insert into papers (id, title, style, body, details, created_at, updated_at) values ('old', 'Old', 'apa-7', ${JSON.stringify(whole(3))}, '{"course":"HIS 1"}', 1, 1)`)
+    Reflect.deleteProperty(process.env, 'DENDLE_MIGRATIONS')
+    const now = openDatabase(file)
+    expect(store.getWorkspace(now, 'old').paper).toMatchObject({ title: 'Old', details: { course: 'HIS 1' }, body: whole(3) })
+    expect(store.changePaper(now, 'old', { revision: 1, blocks: { from: 0, to: 1, of: 3, blocks: [] } }).revision).toBe(2)
+  })
+})
+
+describe('what an older or newer Dendle wrote', () => {
+  it('is read as far as it can be, and takes nothing else down with it', () => {
+    const paper = make()
+    const source = store.addSource(db, paper.id, BOOK)
+    db.run(sql`update sources set kind = 'hologram', fields = '{"title":"Tides","colour":"blue","author":"not a list"}', settled = '7' where id = ${source.id}`)
+    expect(store.getWorkspace(db, paper.id).sources[0]).toMatchObject({ kind: 'web-page', fields: { title: 'Tides' }, settled: [] })
   })
 })
 
@@ -165,6 +227,7 @@ describe('passages', () => {
     store.useSource(db, other.id, source.id)
     expect(store.passagesOf(db, other.id)).toHaveLength(1)
     expect(problem(() => store.addPassage(db, one.id, { sourceId: 'nobody', ...PASSAGE }))?.code).toBe('not-found')
+    expect(problem(() => store.addPassage(db, 'no-paper', { sourceId: source.id, ...PASSAGE }))?.code).toBe('not-found')
   })
 })
 
@@ -197,7 +260,7 @@ describe('the demo', () => {
   it('has passages of its sources, some in the paper and some not yet', () => {
     seed(db)
     const { passages, paper } = store.getWorkspace(db, 'demo-carewick')
-    const text = foldWords(plainText(paper.body as unknown as DocNode))
+    const text = foldWords(plainText(paper.body))
     expect(new Set(passages.map(p => standsIn(p.words, text)))).toEqual(new Set([true, false]))
     expect(PASSAGES.every(p => SOURCES.some(s => s.key === p.source))).toBe(true)
   })

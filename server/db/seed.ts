@@ -10,6 +10,7 @@ import { papers, passages, sources, uses } from './schema'
 import { PAPERS, type DemoPaper } from './demo/papers'
 import { PASSAGES } from './demo/passages'
 import { SOURCES } from './demo/sources'
+import { writeText } from './texts'
 
 export function seed(db: Db): number {
   return db.transaction((tx) => {
@@ -21,7 +22,8 @@ export function seed(db: Db): number {
       if (tx.select({ id: papers.id }).from(papers).where(eq(papers.id, paper.id)).get()) continue
       // The first paper stands first on the Desk.
       const when = new Date(now.getTime() - i * 60_000)
-      tx.insert(papers).values({ id: paper.id, title: paper.title, style: paper.style, details: paper.details, body: toDocument(paper) as unknown as Record<string, unknown>, madeBy: 'demo', createdAt: when, updatedAt: when }).run()
+      tx.insert(papers).values({ id: paper.id, title: paper.title, style: paper.style, details: paper.details, madeBy: 'demo', createdAt: when, updatedAt: when }).run()
+      writeText(tx as unknown as Db, paper.id, toDocument(paper))
       paper.uses.forEach((key, n) => tx.insert(uses).values({ paperId: paper.id, sourceId: `demo-${key}`, key, createdAt: new Date(when.getTime() + n), updatedAt: when }).run())
       made++
     }

@@ -1,7 +1,7 @@
 /** A paper's sources: on the shelf once, used by as many papers as need them. */
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { freeKey, plainKey } from '../../core/source/keys'
-import type { Fields, Source } from '../../core/source/model'
+import type { Fields } from '../../core/source/model'
 import type { KindId } from '../../core/source/kinds'
 import { notFound, stale, ApiError } from '../utils/api'
 import type { Db } from './open'
@@ -27,7 +27,7 @@ export function addSources(db: Db, paperId: string, given: readonly NewSource[])
     const taken = keysOf(tx, paperId)
     return given.map(({ kind, fields, origin, key }, i) => {
       const source = tx.insert(sources).values({ id: newId(), kind, fields, ...(origin ? { origin } : {}), createdAt: now(), updatedAt: now() }).returning().get()
-      const free = freeKey(key ?? plainKey(source as unknown as Source), taken)
+      const free = freeKey(key ?? plainKey({ id: source.id, kind: source.kind, fields: source.fields }), taken)
       taken.add(free)
       // A millisecond apart, so that the order of coming stays the order of the list.
       const at = new Date(Date.now() + i)
@@ -46,8 +46,8 @@ export function useSources(db: Db, paperId: string, ids: readonly string[]): Use
       const source = getSource(tx, sourceId)
       const here = and(eq(uses.paperId, paperId), eq(uses.sourceId, sourceId))
       const before = tx.select().from(uses).where(here).get()
-      if (before) return asUsed({ source, use: tx.update(uses).set({ deletedAt: null, revision: before.revision + 1, updatedAt: now() }).where(here).returning().get()! })
-      const key = freeKey(plainKey(source as unknown as Source), taken)
+      if (before) return asUsed({ source, use: tx.update(uses).set({ deletedAt: null, savedBy: null, revision: before.revision + 1, updatedAt: now() }).where(here).returning().get()! })
+      const key = freeKey(plainKey({ id: source.id, kind: source.kind, fields: source.fields }), taken)
       taken.add(key)
       return asUsed({ source, use: tx.insert(uses).values({ paperId, sourceId, key, createdAt: now(), updatedAt: now() }).returning().get() })
     })
@@ -63,36 +63,36 @@ export function getSource(db: Db, id: string) {
 
 export const listShelf = (db: Db) => db.select({ id: sources.id, kind: sources.kind, fields: sources.fields, revision: sources.revision }).from(sources).where(isNull(sources.deletedAt)).orderBy(desc(sources.updatedAt)).all()
 
-export interface SourceChange { revision: number, kind: KindId, fields: Fields, parked?: Fields | undefined, settled?: string[] | undefined }
+export interface SourceChange { revision: number, by?: string | undefined, kind: KindId, fields: Fields, parked?: Fields | undefined, settled?: string[] | undefined }
 /** Saves a source as it stands; refuses a save from an older revision with the source as it is. */
-export function changeSource(db: Db, id: string, { revision, kind, fields, parked, settled }: SourceChange) {
+export function changeSource(db: Db, id: string, { revision, by, kind, fields, parked, settled }: SourceChange) {
   return inside(db, (tx) => {
     const current = getSource(tx, id)
-    if (current.revision !== revision) throw stale({ revision: current.revision, kind: current.kind, fields: current.fields, parked: current.parked, settled: current.settled })
-    return tx.update(sources).set({ kind, fields, ...(parked ? { parked } : {}), ...(settled ? { settled } : {}), revision: revision + 1, updatedAt: now() })
+    if (current.revision !== revision) throw stale({ revision: current.revision, kind: current.kind, fields: current.fields, parked: current.parked, settled: current.settled, savedBy: current.savedBy })
+    return tx.update(sources).set({ kind, fields, ...(parked ? { parked } : {}), ...(settled ? { settled } : {}), savedBy: by ?? null, revision: revision + 1, updatedAt: now() })
       .where(eq(sources.id, id)).returning({ id: sources.id, revision: sources.revision }).get()
   })
 }
 
-export interface UseChange { revision: number, key?: string | undefined, listed?: boolean | undefined, annotation?: string | undefined, division?: string | undefined }
-export function changeUse(db: Db, paperId: string, sourceId: string, { revision, ...change }: UseChange) {
+export interface UseChange { revision: number, by?: string | undefined, key?: string | undefined, listed?: boolean | undefined, annotation?: string | undefined, division?: string | undefined }
+export function changeUse(db: Db, paperId: string, sourceId: string, { revision, by, ...change }: UseChange) {
   return inside(db, (tx) => {
     const here = and(eq(uses.paperId, paperId), eq(uses.sourceId, sourceId))
     const current = tx.select().from(uses).where(here).get()
     if (!current || current.deletedAt) throw notFound('source in this paper')
-    if (current.revision !== revision) throw stale({ revision: current.revision, key: current.key, listed: current.listed, annotation: current.annotation, division: current.division })
+    if (current.revision !== revision) throw stale({ revision: current.revision, key: current.key, listed: current.listed, annotation: current.annotation, division: current.division, savedBy: current.savedBy })
     if (change.key && change.key !== current.key && keysOf(tx, paperId).has(change.key)) {
       throw new ApiError(422, { code: 'key-taken', message: `The key ${change.key} belongs, or belonged, to another source of this paper; keys are never reused.`, field: 'key' })
     }
     const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
-    return tx.update(uses).set({ ...given, revision: revision + 1, updatedAt: now() }).where(here).returning().get()
+    return tx.update(uses).set({ ...given, savedBy: by ?? null, revision: revision + 1, updatedAt: now() }).where(here).returning().get()
   })
 }
 
 /** Takes sources out of a paper; they stay on the shelf. */
 export function dropUses(db: Db, paperId: string, ids: readonly string[]) {
   return inside(db, tx => ids.map((sourceId) => {
-    const row = tx.update(uses).set({ deletedAt: now(), updatedAt: now(), revision: sql`${uses.revision} + 1` })
+    const row = tx.update(uses).set({ deletedAt: now(), updatedAt: now(), savedBy: null, revision: sql`${uses.revision} + 1` })
       .where(and(eq(uses.paperId, paperId), eq(uses.sourceId, sourceId))).returning({ id: uses.sourceId }).get()
     if (!row) throw notFound('source in this paper')
     return row
@@ -104,7 +104,7 @@ export const dropUse = (db: Db, paperId: string, sourceId: string) => dropUses(d
 export function mergeSources(db: Db, paperId: string, { keep, drop, ...change }: SourceChange & { keep: string, drop: string }) {
   return inside(db, (tx) => {
     const saved = changeSource(tx, keep, change)
-    const moved = tx.update(passages).set({ sourceId: keep, updatedAt: now(), revision: sql`${passages.revision} + 1` })
+    const moved = tx.update(passages).set({ sourceId: keep, updatedAt: now(), savedBy: null, revision: sql`${passages.revision} + 1` })
       .where(and(eq(passages.sourceId, drop), isNull(passages.deletedAt))).returning({ id: passages.id, revision: passages.revision }).all()
     dropUse(tx, paperId, drop)
     return { revision: saved.revision, moved }

@@ -1,17 +1,17 @@
+import { defineEventHandler, getRequestHeader, setResponseHeader, setResponseHeaders, setResponseStatus } from 'h3'
+import { bodyLimit, tooLarge } from '~~/server/utils/api'
+import { FOREIGN_HOST, isOwnHost } from '~~/server/utils/hosts'
+
 /**
  * Only this machine's own pages may talk to the server: a foreign Host (a name that was made to point here) or a
  * cross-site Origin is refused, and so is a body larger than any paper. Nothing it says is kept by the browser.
  */
-const OWN_HOSTS = new Set(['localhost', '127.0.0.1', '[::1]', ...(process.env.DENDLE_HOSTS ?? '').split(',').filter(Boolean)])
-
-const nameOf = (host: string): string => host.replace(/:\d+$/u, '').toLowerCase()
-
 export default defineEventHandler((event) => {
-  setResponseHeaders(event, { 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'same-origin' })
+  setResponseHeaders(event, { 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'same-origin', 'cross-origin-resource-policy': 'same-origin' })
   // A page carries its paper: Back and Forward must ask again, or they would show the text as it was.
   if (!event.path.startsWith('/_nuxt/')) setResponseHeader(event, 'cache-control', 'no-store')
   const host = getRequestHeader(event, 'host') ?? ''
-  if (!OWN_HOSTS.has(nameOf(host))) return refuse(event, 403, 'host', 'This address is not one that Dendle answers to. Open it as http://127.0.0.1, or name the host in DENDLE_HOSTS.')
+  if (!isOwnHost(event)) return refuse(event, 403, 'host', FOREIGN_HOST)
   const origin = getRequestHeader(event, 'origin')
   if (origin && !sameOrigin(origin, host)) return refuse(event, 403, 'origin', 'Another site asked Dendle to act; that is refused.')
   if (getRequestHeader(event, 'sec-fetch-site') === 'cross-site' && event.method !== 'GET') return refuse(event, 403, 'origin', 'Another site asked Dendle to act; that is refused.')

@@ -1,4 +1,6 @@
 import { DatabaseTrouble } from '../db/open'
+import { useDb } from '~~/server/utils/db'
+import { defineNitroPlugin } from 'nitropack/runtime'
 
 /** Opens the database before the first request; a database that cannot be used ends the server with a plain message. */
 export default defineNitroPlugin(() => {

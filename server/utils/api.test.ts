@@ -1,5 +1,8 @@
+import { createServer, request } from 'node:http'
+import type { AddressInfo } from 'node:net'
 import { describe, expect, it } from 'vitest'
 import { z } from 'zod'
+import { isTooDeep, readLimited, TooLong } from './body'
 import { ApiError, asProblem, bodyLimit, notFound, stale } from './api'
 
 const sqlite = (code: string) => Object.assign(new Error(code), { code })
@@ -16,3 +19,31 @@ describe('every error leaves in one shape', () => {
 })
 
 it.each([['/api/papers/abc', 25], ['/api/papers/abc/snapshots', 25], ['/api/papers', 5], ['/api/papers/abc/sources/many', 5], ['/api/catalogue', 5]])('%s takes up to %i MB', (path, mb) => expect(bodyLimit(path)).toBe(mb * 1024 * 1024))
+
+describe('what is sent', () => {
+  it.each<[string, string, boolean]>([
+    ['a paper of nested lists', `${'{"content":['.repeat(60)}${']}'.repeat(60)}`, false], ['a thousand levels', `${'['.repeat(1000)}${']'.repeat(1000)}`, true],
+    ['brackets in words', `"${'['.repeat(5000)}"`, false], ['a quotation mark in words', `"\\"${'['.repeat(5000)}"`, false], ['many beside each other', `[${'{},'.repeat(5000)}{}]`, false],
+  ])('%s', (_, json, deep) => expect(isTooDeep(json)).toBe(deep))
+
+  it('in pieces without a length is read no further than it may be long', async () => {
+    let read = 0
+    const server = createServer((req, res) => {
+      req.on('data', (chunk: Buffer) => { read += chunk.length })
+      readLimited(req, res, 1000).then(text => res.end(text), error => { res.statusCode = error instanceof TooLong ? 413 : 500; res.end() })
+    })
+    await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
+    const send = (pieces: number) => new Promise<number | undefined>((resolve) => {
+      const out = request({ port: (server.address() as AddressInfo).port, method: 'POST' }, (answer) => { answer.resume(); resolve(answer.statusCode) })
+      out.on('error', () => resolve(undefined))
+      const piece = Buffer.alloc(64 * 1024, 'x')
+      const write = (left: number): void => { if (!left || out.destroyed) out.end(); else out.write(piece, () => write(left - 1)) }
+      if (pieces) write(pieces)
+      else out.end('short')
+    })
+    expect(await send(0)).toBe(200)
+    expect([413, undefined]).toContain(await send(2000))
+    expect(read).toBeLessThan(8 * 1024 * 1024)
+    server.close()
+  })
+})

@@ -1,5 +1,6 @@
-import type { H3Event } from 'h3'
+import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
 import { z } from 'zod'
+import { isTooDeep, readLimited, TooLong } from './body'
 
 /** The one shape of every error: what went wrong (code), in words, and where in what was sent. */
 export interface ApiProblem { code: string, message: string, field?: string, current?: unknown }
@@ -37,8 +38,11 @@ export function asProblem(error: unknown): { status: number, problem: ApiProblem
 
 /** Reads and parses a JSON body; a body that is no JSON, or too large however it was sent, is named as such. */
 export async function parseBody<T>(event: H3Event, schema: z.ZodType<T>): Promise<T> {
-  const raw = (await readRawBody(event, 'utf8')) ?? ''
-  if (raw.length > bodyLimit(event.path)) throw new ApiError(413, { code: 'too-large', message: tooLarge(event.path) })
+  const raw = await readLimited(event.node.req, event.node.res, bodyLimit(event.path)).catch((error: unknown) => {
+    if (error instanceof TooLong) throw new ApiError(413, { code: 'too-large', message: tooLarge(event.path) })
+    throw error
+  })
+  if (isTooDeep(raw)) throw new ApiError(422, { code: 'too-deep', message: 'What was sent is nested more than 200 levels deep, which no document of Dendle is.' })
   let value: unknown
   try { value = JSON.parse(raw || '{}') }
   catch { throw new ApiError(400, { code: 'not-json', message: 'The body is not JSON.' }) }
@@ -47,8 +51,10 @@ export async function parseBody<T>(event: H3Event, schema: z.ZodType<T>): Promis
 const MB = 1024 * 1024
 /** A paper carries its pictures; nothing else that is sent is larger than much text. In bytes. */
 const isPaper = (path: string): boolean => /^\/api\/papers\/[^/?]+(?:\/snapshots)?(?:\?|$)/u.test(path)
-export const bodyLimit = (path: string): number => (isPaper(path) ? 25 : 5) * MB
-export const tooLarge = (path: string): string => isPaper(path) ? 'The paper is larger than 25 MB with its pictures. Make a picture smaller or take one out; the text is kept in this browser.' : 'That is more than 5 MB of text; split it and try again.'
+export const PAPER_LIMIT = 25 * MB
+export const tooLargePaper = 'The paper is larger than 25 MB with its pictures. Make a picture smaller or take one out; the text is kept in this browser.'
+export const bodyLimit = (path: string): number => (isPaper(path) ? PAPER_LIMIT : 5 * MB)
+export const tooLarge = (path: string): string => isPaper(path) ? tooLargePaper : 'That is more than 5 MB of text; split it and try again.'
 
 const idSchema = z.string().regex(/^[a-z0-9-]{3,64}$/u)
 /** An id from the path; a malformed one is simply not found. */

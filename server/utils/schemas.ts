@@ -1,6 +1,7 @@
 /** What the API accepts. */
 import { z } from 'zod'
 import { STYLES } from '../../core/styles'
+import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { documentSchema } from '../../core/sheet/document'
 import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
 import { passageFormSchema, passageSchema } from '../../core/source/passages'
@@ -10,10 +11,11 @@ const style = z.string().refine(id => styleIds.includes(id), { error: issue => `
 const title = z.string().trim().min(1, { error: 'A paper needs a title; a working title will do.' }).max(5000, { error: 'The title is longer than 5,000 characters.' })
 const revision = z.number({ error: 'The revision this change was made from is missing.' }).int().positive()
 const key = z.string().trim().toLowerCase().regex(/^[a-z0-9][a-z0-9-]{0,60}$/u, { error: 'A key is made of small letters, digits and hyphens, as okonjo-2021.' })
-const body = documentSchema as unknown as z.ZodType<Record<string, unknown>>
+/** The name a window gives itself, so that its own last save is known again. */
+const by = z.string().max(64).optional()
 
 export const newPaperSchema = z.object({ title, style: style.default('apa-7') })
-export const paperChangeSchema = z.object({ revision, title: title.optional(), style: style.optional(), body: body.optional(), details: z.record(z.string().max(60), z.string().max(2000)).optional() })
+export const paperChangeSchema = z.object({ revision, by, title: title.optional(), style: style.optional(), body: documentSchema.optional(), blocks: blocksChangeSchema.optional(), details: z.record(z.string().max(60), z.string().max(2000)).optional() })
 export const newSourceSchema = z.object({ kind: kindSchema, fields: fieldsSchema, key: key.optional(), origin: z.record(z.string(), z.unknown()).optional() })
   .refine(source => !isEmpty(source), { error: 'This source has nothing in it yet; give at least a title or an author.', path: ['fields'] })
 const ids = z.array(z.string().min(3).max(64)).min(1).max(1000)
@@ -21,14 +23,14 @@ const ids = z.array(z.string().min(3).max(64)).min(1).max(1000)
 export const newSourcesSchema = z.object({ sources: z.array(newSourceSchema).min(1).max(1000) })
 export const sourceIdsSchema = z.object({ ids })
 const settled = z.array(z.string().max(120)).max(500).optional()
-export const sourceChangeSchema = z.object({ revision, kind: kindSchema, fields: fieldsSchema, parked: fieldsSchema.optional(), settled })
+export const sourceChangeSchema = z.object({ revision, by, kind: kindSchema, fields: fieldsSchema, parked: fieldsSchema.optional(), settled })
 export const mergeSchema = sourceChangeSchema.extend({ keep: z.string().max(64), drop: z.string().max(64) })
   .refine(({ keep, drop }) => keep !== drop, { error: 'A source cannot be merged with itself.', path: ['drop'] })
-export const useChangeSchema = z.object({ revision, key: key.optional(), listed: z.boolean().optional(), annotation: z.string().max(20_000).optional(), division: z.string().max(200).optional() })
+export const useChangeSchema = z.object({ revision, by, key: key.optional(), listed: z.boolean().optional(), annotation: z.string().max(20_000).optional(), division: z.string().max(200).optional() })
 export const attachSchema = z.object({ sourceId: z.string().min(3).max(64) })
-export const snapshotSchema = z.object({ reason: z.string().max(200), title: z.string().max(5000), body })
+export const snapshotSchema = z.object({ reason: z.string().max(200), title: z.string().max(5000), body: documentSchema })
 export const newPassageSchema = passageSchema.extend({ sourceId: z.string().min(3).max(64) })
 // Without the defaults: what is not given stays as it is.
-export const passageChangeSchema = z.object({ revision, form: passageFormSchema.optional(), words: passageSchema.shape.words.optional(), original: z.string().max(50_000).optional(), locator: z.string().max(200).optional(), comment: z.string().max(20_000).optional(), tags: z.array(z.string().trim().min(1).max(40)).max(12).optional() })
+export const passageChangeSchema = z.object({ revision, by, form: passageFormSchema.optional(), words: passageSchema.shape.words.optional(), original: z.string().max(50_000).optional(), locator: z.string().max(200).optional(), comment: z.string().max(20_000).optional(), tags: z.array(z.string().trim().min(1).max(40)).max(12).optional() })
 export const movePassagesSchema = z.object({ ids, sourceId: z.string().min(3).max(64) })
 export const lookUpSchema = z.object({ type: z.enum(['doi', 'isbn', 'url']), value: z.string().trim().min(3, { error: 'There is nothing to look up.' }).max(2000) })

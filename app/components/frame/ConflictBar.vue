@@ -1,5 +1,6 @@
 <script setup lang="ts">
 const store = usePaper()
+const written = useText()
 const notices = useNotices()
 const beside = ref(false)
 const when = computed(() => store.conflict ? new Date(store.conflict.updatedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) : '')
@@ -46,7 +47,7 @@ const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
     >
       <WriteComparedText
         :before="store.conflict.body"
-        :after="store.body"
+        :after="written.body"
         :beside="['The other tab’s', 'This tab’s']"
       />
     </div>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-const store = usePaper()
-const clock = computed(() => store.savedAt?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '')
+const saving = useSaving()
+const clock = computed(() => saving.savedAt?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '')
 const words = computed(() => ({
-  saved: clock.value ? `Saved ${clock.value}` : 'Saved', waiting: 'Saving…', saving: 'Saving…', offline: store.saveProblem ? 'Kept in this browser' : 'Offline: kept in this browser',
+  saved: clock.value ? `Saved ${clock.value}` : 'Saved', waiting: 'Saving…', saving: 'Saving…', offline: saving.problem ? 'Kept in this browser' : 'Offline: kept in this browser',
   conflict: 'Changed in another tab', refused: 'Not saved',
-})[store.saveState])
-const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(store.saveState))
+})[saving.state])
+const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(saving.state))
 </script>
 
 <template>
@@ -13,7 +13,7 @@ const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(stor
     class="shrink-0 text-[13px]"
     :class="troubled ? 'max-w-40 truncate font-semibold text-madder sm:max-w-none' : 'text-soft max-sm:hidden'"
     role="status"
-    :title="store.saveProblem || undefined"
+    :title="saving.problem || undefined"
     data-testid="save-state"
-  ><ClientOnly>{{ words }}<template v-if="store.saveProblem">: {{ store.saveProblem }}</template></ClientOnly></span>
+  ><ClientOnly>{{ words }}<template v-if="saving.problem">: {{ saving.problem }}</template></ClientOnly></span>
 </template>

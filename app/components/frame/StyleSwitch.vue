@@ -8,18 +8,21 @@ import { STYLES, type Style } from '~~/core/styles'
 import { count } from '~/utils/words'
 
 const store = usePaper()
+const saving = useSaving()
+const owned = useSources()
+const written = useText()
 const notices = useNotices()
 /** One of the paper's own citations, the first with a place if any; else its first source. */
 const sample = computed(() => {
-  const real = store.citations.filter(c => c.items.length === 1 && store.byId.has(c.items[0]!.id) && c.form !== 'suppress-author')
+  const real = written.citations.filter(c => c.items.length === 1 && owned.byId.has(c.items[0]!.id) && c.form !== 'suppress-author')
   const chosen = real.find(c => c.items[0]!.locator && c.form !== 'narrative') ?? real[0]
   if (chosen) return { items: chosen.items }
-  const [first] = store.sources
+  const [first] = owned.sources
   return first ? { items: [{ id: first.id }] } : undefined
 })
 function show(style: Style) {
   if (!sample.value) return []
-  const source = store.byId.get(sample.value.items[0]!.id)!
+  const source = owned.byId.get(sample.value.items[0]!.id)!
   const composed = compose(style, [source], { citations: [sample.value] })
   return composed.notes[0] ?? composed.citations[0] ?? []
 }
@@ -33,19 +36,19 @@ function change(id: string) {
 }
 /** The writer's own quotations are the writer's: set otherwise only when asked for. */
 function offer(style: Style) {
-  void store.flush()
-  const { changed } = requote(store.body, style)
+  void saving.flush()
+  const { changed } = requote(written.body, style)
   const [open, close] = style.quotes.outer
   if (changed) notices.say(`${style.short} sets quotations in ${open}these marks${close}, commas and stops ${style.stopsInside ? 'inside' : 'outside'}. ${changed === 1 ? 'One in the text is' : `${changed.toLocaleString('en')} in the text are`} set otherwise.`, { action: { label: changed === 1 ? 'Set it so' : 'Set them so', run: () => set(style) } })
 }
 async function set(style: Style) {
-  await store.flush()
-  const was = store.body
+  await saving.flush()
+  const was = written.body
   const { doc, changed } = requote(was, style)
-  store.replaceBody(doc)
+  written.replaceBody(doc)
   // Words written since are not taken back with it.
-  const unchanged = () => plainText(store.body) === plainText(doc)
-  notices.say(`${count(changed, 'quotation')} ${changed === 1 ? 'is' : 'are'} set so.`, { action: { label: 'Take it back', run: () => (unchanged() ? store.replaceBody(was) : notices.say('The text has changed since: Undo on the sheet goes back step by step.', { bad: true })) } })
+  const unchanged = () => plainText(written.body) === plainText(doc)
+  notices.say(`${count(changed, 'quotation')} ${changed === 1 ? 'is' : 'are'} set so.`, { action: { label: 'Take it back', run: () => (unchanged() ? written.replaceBody(was) : notices.say('The text has changed since: Undo on the sheet goes back step by step.', { bad: true })) } })
 }
 </script>
 

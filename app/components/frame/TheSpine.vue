@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { BookOpenText, ListOrdered, NotebookPen, PackageCheck, SearchCheck } from '@lucide/vue'
 
-const store = usePaper()
+const composed = useComposition()
+const owned = useSources()
 const { theme, toggle } = useTheme()
 const route = useRoute()
 const base = computed(() => `/papers/${String(route.params.id)}`)
 const stops = computed(() => [
-  { to: 'gather', word: 'Gather', icon: BookOpenText, count: store.sources.length, of: store.sources.length === 1 ? 'source' : 'sources' },
-  { to: 'write', word: 'Write', icon: NotebookPen, count: store.words, of: 'words' },
-  { to: 'list', word: 'List', icon: ListOrdered, count: store.composition.list.length, of: 'entries' },
+  { to: 'gather', word: 'Gather', icon: BookOpenText, count: owned.sources.length, of: owned.sources.length === 1 ? 'source' : 'sources' },
+  { to: 'write', word: 'Write', icon: NotebookPen, count: composed.words, of: 'words' },
+  { to: 'list', word: 'List', icon: ListOrdered, count: composed.composition.list.length, of: 'entries' },
   { to: 'check', word: 'Check', icon: SearchCheck, count: undefined, of: '' },
   { to: 'hand-in', word: 'Hand in', icon: PackageCheck, count: undefined, of: '' },
 ])

@@ -3,13 +3,14 @@ import { composeAlone } from '~~/core/compose/compose'
 import { DIVISIONS } from '~~/core/sheet/divisions'
 import type { FieldName } from '~~/core/source/fields'
 import type { Finding } from '~~/core/check/finding'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { copyRuns } from '~/utils/clipboard'
 
 /** A source unfolded in place: its details, the reference taken apart, what is to be looked at, its passages. */
 const props = defineProps<{ source: PaperSource, findings: readonly Finding[] }>()
 const emit = defineEmits<{ fold: [], drop: [], merged: [into: string] }>()
 const store = usePaper()
+const owned = useSources()
 const shelf = useShelf()
 const notices = useNotices()
 const field = ref<FieldName>()
@@ -111,7 +112,7 @@ const copy = () => notices.attempt(async () => {
         class="line"
         maxlength="20000"
         :value="source.annotation"
-        @input="store.changeUse(source.id, { annotation: ($event.target as HTMLTextAreaElement).value })"
+        @input="owned.changeUse(source.id, { annotation: ($event.target as HTMLTextAreaElement).value })"
       /></label>
     <div class="mt-4 flex flex-wrap gap-x-6 gap-y-1">
       <button
@@ -124,13 +125,13 @@ const copy = () => notices.attempt(async () => {
         type="checkbox"
         class="accent-verdigris"
         :checked="source.listed"
-        @change="store.changeUse(source.id, { listed: ($event.target as HTMLInputElement).checked })"
+        @change="owned.changeUse(source.id, { listed: ($event.target as HTMLInputElement).checked })"
       >List it even if it is not cited</label>
       <label class="text-[14px] text-soft">In the list under
         <select
           class="border-0 bg-transparent font-semibold text-ink"
           :value="source.division"
-          @change="store.changeUse(source.id, { division: ($event.target as HTMLSelectElement).value })"
+          @change="owned.changeUse(source.id, { division: ($event.target as HTMLSelectElement).value })"
         >
           <option value="">no heading of its own</option>
           <option

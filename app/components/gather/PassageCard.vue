@@ -2,7 +2,7 @@
 import { closeness } from '~~/core/check/closeness'
 import { readPassage, PASSAGE_FORMS, type PassageForm } from '~~/core/source/passages'
 import { readLocator, writeLocator } from '~~/core/source/locators'
-import type { Passage } from '~/stores/paper'
+import type { Passage } from '~/stores/sources'
 import { count } from '~/utils/words'
 
 /** One passage: its words, its place, the writer's comment; beside a paraphrase its original, and where the two are too alike. */

@@ -6,7 +6,7 @@ import { explain } from '~~/core/compose/explain'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { kindOf, labelFor } from '~~/core/source/kinds'
 import type { Run } from '~~/core/text/runs'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { copyRuns } from '~/utils/clipboard'
 import { INKS } from '~/utils/inks'
 
@@ -14,6 +14,7 @@ import { INKS } from '~/utils/inks'
 const props = defineProps<{ source: PaperSource, field?: FieldName | undefined }>()
 const emit = defineEmits<{ point: [field: FieldName | undefined], go: [field: FieldName] }>()
 const store = usePaper()
+const composed = useComposition()
 const notices = useNotices()
 const pointed = ref<Run>()
 /** The part chosen by click, touch or arrow keys, among those with an answer. */
@@ -56,7 +57,7 @@ function press(run: Run, event: MouseEvent) {
   if ((again || !touch) && run.field) emit('go', run.field as FieldName)
 }
 const REPRODUCED = new Set(['figure', 'photograph', 'map', 'artwork', 'dataset'])
-const credit = computed(() => REPRODUCED.has(props.source.kind) ? captionCredit(store.style, props.source, store.composition.list.find(e => e.id === props.source.id)?.number) : undefined)
+const credit = computed(() => REPRODUCED.has(props.source.kind) ? captionCredit(store.style, props.source, composed.composition.list.find(e => e.id === props.source.id)?.number) : undefined)
 const forms = computed(() => {
   const list: [string, readonly Run[] | null | undefined][] = [['In the list', alone.value.reference]]
   if (store.style.citation.system === 'notes') list.push(['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative])

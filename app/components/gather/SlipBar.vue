@@ -11,11 +11,12 @@ import { count } from '~/utils/words'
 const props = defineProps<{ slips: Slips }>()
 const emit = defineEmits<{ remove: [ids: string[]], merge: [ids: string[]] }>()
 const store = usePaper()
+const owned = useSources()
 const undo = useUndo()
 const notices = useNotices()
 const { show, kind, order, find, ready, uncited, counted, kinds, chosen, chosenSources } = props.slips
 const filters = computed(() => [
-  ['all', count(store.sources.length, 'source')], ['ready', `${ready.value} ready`], ['look', `${store.sources.length - ready.value} to look at`], ['uncited', `${uncited.value} not cited`],
+  ['all', count(owned.sources.length, 'source')], ['ready', `${ready.value} ready`], ['look', `${owned.sources.length - ready.value} to look at`], ['uncited', `${uncited.value} not cited`],
 ] as const)
 const FILES: Record<Written, [word: string, ending: string, type: string]> = { 'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'], 'ris': ['RIS', 'ris', 'application/x-research-info-systems'], 'csl-json': ['CSL-JSON', 'json', 'application/json'] }
 const plainSources = () => chosenSources.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))

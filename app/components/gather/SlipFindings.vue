@@ -2,16 +2,16 @@
 import type { Finding } from '~~/core/check/finding'
 import { compareFields, mergeFields } from '~~/core/source/merging'
 import type { FieldName } from '~~/core/source/fields'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 
 /** What is to be looked at in a source, each with its rule in words, a fix where one is certain, and the choice to leave it. */
 const props = defineProps<{ source: PaperSource, findings: readonly Finding[] }>()
 const emit = defineEmits<{ merged: [into: string] }>()
-const store = usePaper()
+const owned = useSources()
 const shelf = useShelf()
 const notices = useNotices()
 const merging = ref<string>()
-const twin = computed(() => (merging.value ? store.byId.get(merging.value) : undefined))
+const twin = computed(() => (merging.value ? owned.byId.get(merging.value) : undefined))
 const show = (finding: Finding) => { if (finding.field) document.querySelector<HTMLElement>(`#slip-${props.source.id} [data-field="${finding.field}"], #slip-${props.source.id} [data-names="${finding.field}"] input`)?.focus() }
 const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
   const into = twin.value!

@@ -5,14 +5,14 @@ import { has, withField } from '~~/core/source/model'
 import type { Name } from '~~/core/source/names'
 import { restoreField } from '~~/core/source/switching'
 import { QUESTIONS } from '~~/core/text/runs'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { INKS } from '~/utils/inks'
 import { written } from '~/utils/written'
 
 /** The fields this kind of source needs, grouped by the five questions, with where on the source to look for each. */
 const props = defineProps<{ source: PaperSource, lit?: FieldName | undefined }>()
 const emit = defineEmits<{ focus: [field: FieldName | undefined] }>()
-const store = usePaper()
+const owned = useSources()
 const asked = ref<FieldName[]>([])
 const capitals = ref(false)
 const kind = computed(() => kindOf(props.source.kind))
@@ -37,13 +37,13 @@ const WIDE = new Set<FieldName>(['container', 'doi', 'series'])
 const HALF = new Set<FieldName>(['edition', 'version', 'issued', 'originalDate', 'accessed', 'place', 'publisher', 'status', 'genre', 'medium', 'archivePlace', 'eventPlace', 'scale', 'dimensions', 'language', 'isbn', 'issn'])
 const width = (name: FieldName): string => (THIRD.has(name) ? 'col-span-3 sm:col-span-2' : WIDE.has(name) ? 'col-span-6 sm:col-span-4' : HALF.has(name) ? 'col-span-6 sm:col-span-3' : 'col-span-6')
 
-const change = (name: FieldName, value: PaperSource['fields'][FieldName] | undefined) => store.changeSource(props.source.id, { fields: withField(props.source.fields, name, value) })
+const change = (name: FieldName, value: PaperSource['fields'][FieldName] | undefined) => owned.changeSource(props.source.id, { fields: withField(props.source.fields, name, value) })
 function ask(event: Event) {
   const select = event.target as HTMLSelectElement
   if (select.value) asked.value = [...asked.value, select.value as FieldName]
   select.value = ''
 }
-const restore = (name: FieldName) => store.changeSource(props.source.id, restoreField(props.source, name))
+const restore = (name: FieldName) => owned.changeSource(props.source.id, restoreField(props.source, name))
 </script>
 
 <template>

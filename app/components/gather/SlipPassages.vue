@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { count } from '~/utils/words'
 
 /** The passages taken from one source. */

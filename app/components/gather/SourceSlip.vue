@@ -2,18 +2,19 @@
 import { composeAlone } from '~~/core/compose/compose'
 import { plain } from '~~/core/text/runs'
 import type { Finding } from '~~/core/check/finding'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { count, times } from '~/utils/words'
 
 /** A source folded: its reference, its state in words, a fix that takes one step. */
 const props = defineProps<{ source: PaperSource, findings: readonly Finding[], chosen: boolean, choosing: boolean }>()
 const emit = defineEmits<{ unfold: [], choose: [range: boolean], near: [by: number, choose: boolean] }>()
 const store = usePaper()
+const composed = useComposition()
 const shelf = useShelf()
 const passages = usePassages()
 const alone = computed(() => composeAlone(store.style, props.source))
 const runs = computed(() => alone.value.reference ?? alone.value.parenthetical)
-const cited = computed(() => store.citedTimes.get(props.source.id) ?? 0)
+const cited = computed(() => composed.citedTimes.get(props.source.id) ?? 0)
 const taken = computed(() => passages.of(props.source.id).length)
 const ready = computed(() => !props.findings.some(f => f.serious))
 const told = computed(() => [...props.findings].sort((a, b) => Number(b.serious) - Number(a.serious)).slice(0, 2))

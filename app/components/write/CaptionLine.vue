@@ -7,6 +7,8 @@ import type { CaptionAttrs } from '~/editor/captioned'
 /** The table or figure that the cursor is in: its title, the source it is taken from, the line beneath. */
 const props = defineProps<{ editor: Editor }>()
 const store = usePaper()
+const composed = useComposition()
+const owned = useSources()
 const what = computed(() => (['figure', 'table'] as const).find(name => props.editor.isActive(name)))
 const attrs = computed(() => (what.value ? props.editor.getAttributes(what.value) as CaptionAttrs : undefined))
 /** Where it begins: its fields are made anew when the cursor moves to another. */
@@ -17,7 +19,7 @@ const at = computed(() => {
 })
 const set = (change: Partial<CaptionAttrs>) => what.value && props.editor.chain().updateAttributes(what.value, change).run()
 const nameOf = (id: string) => {
-  const source = store.byId.get(id)!
+  const source = owned.byId.get(id)!
   return plain(composeAlone(store.style, source).reference ?? composeAlone(store.style, source).narrative).slice(0, 90)
 }
 </script>
@@ -52,7 +54,7 @@ const nameOf = (id: string) => {
       >
         <option value="">nowhere: my own</option>
         <option
-          v-for="source in store.filed"
+          v-for="source in composed.filed"
           :key="source.id"
           :value="source.id"
         >{{ nameOf(source.id) }}</option>

@@ -10,6 +10,9 @@ import type { CitationData } from '~~/core/sheet/document'
 const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean, near?: readonly string[], again?: string }>()
 const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
 const store = usePaper()
+const written = useText()
+const composed = useComposition()
+const owned = useSources()
 const adding = ref(props.data.items.length === 0)
 const around = ref(props.data.items.some(i => i.prefix || i.suffix || i.original))
 const notes = computed(() => store.style.citation.system === 'notes')
@@ -22,15 +25,15 @@ const alone = computed(() => store.style.citation.placeAlone === true && props.d
 const forms = computed(() => props.data.items.length === 0
   ? []
   : FORMS.filter(form => form !== 'place-alone' || alone.value).map((form) => {
-      const citations = [...store.citations]
+      const citations = [...written.citations]
       const at = props.place ?? citations.length
       citations[at] = { ...props.data, form }
-      const composed = compose(store.style, store.sources, { citations, alsoList: store.alsoList })
-      return { form, runs: composed.citations[at]!, note: composed.noteNumbers[at] === undefined ? undefined : composed.notes[composed.noteNumbers[at]! - 1] }
+      const printed = compose(store.style, owned.sources, { citations, alsoList: composed.alsoList })
+      return { form, runs: printed.citations[at]!, note: printed.noteNumbers[at] === undefined ? undefined : printed.notes[printed.noteNumbers[at]! - 1] }
     }).filter((f, i, all) => plain(f.runs).trim() !== '' && all.findIndex(o => plain(o.runs) === plain(f.runs)) === i))
 
 const titleOf = (id: string): string => {
-  const source = store.byId.get(id)
+  const source = owned.byId.get(id)
   return source ? textOf(source, 'title').replace(/<[^>]+>/gu, '') || plain(composeAlone(store.style, source).narrative) : 'A source this paper no longer has'
 }
 const set = (change: Partial<CitationData>) => emit('change', { ...props.data, ...change })

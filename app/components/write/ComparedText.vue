@@ -7,8 +7,8 @@ import { compareTexts, paragraphs, type Change } from '~/utils/compare'
  * side, each with its own words marked. Unchanged stretches are folded.
  */
 const props = defineProps<{ before: DocNode, after: DocNode, beside?: readonly [before: string, after: string] }>()
-const store = usePaper()
-const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
+const owned = useSources()
+const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
 const lines = computed(() => compareTexts(paragraphs(props.before, keyOf), paragraphs(props.after, keyOf)))
 const changed = (i: number) => lines.value[i]?.some(change => change.kind !== 'same') ?? false
 /** A changed paragraph with the one before and behind it; runs between are folded. */

@@ -24,6 +24,9 @@ import { count } from '~/utils/words'
 const props = defineProps<{ file: File }>()
 const emit = defineEmits<{ close: [] }>()
 const store = usePaper()
+const saving = useSaving()
+const owned = useSources()
+const written = useText()
 const shelf = useShelf()
 const tray = useTray()
 const notices = useNotices()
@@ -50,18 +53,18 @@ onMounted(async () => {
 })
 
 /** The paper's sources first; the shelf's others after them. */
-const known = computed(() => [...store.sources, ...others.value.filter(o => !store.byId.has(o.id))])
+const known = computed(() => [...owned.sources, ...others.value.filter(o => !owned.byId.has(o.id))])
 const out = computed(() => draft.value?.noticed.filter(one => !kept.value.has(one)) ?? [])
 const listed = computed(() => out.value.find(one => one.what === 'reference list'))
 const references = computed(() => (draft.value && listed.value ? referencesIn(draft.value.doc, listed.value) : []))
 const list = computed(() => (references.value.length ? readReferences(references.value.join('\n\n')).proposals : []))
 /** Where several sources fit, this paper's own are meant. */
-const own = computed(() => new Set(store.sources.map(s => s.id)))
+const own = computed(() => new Set(owned.sources.map(s => s.id)))
 const typed = computed(() => {
   const index = new Duplicates(known.value)
   return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id), own.value)
 })
-const idOf = (key: string) => store.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
+const idOf = (key: string) => owned.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
 const body = computed(() => (draft.value ? withoutNoticed(draft.value.doc, out.value) : undefined))
 const cited = computed(() => {
   if (!body.value) return undefined
@@ -87,12 +90,12 @@ async function bring(where: 'instead' | 'end') {
   if (!cited.value || busy.value) return
   busy.value = true
   await notices.attempt(async () => {
-    await store.flush()
-    if (countWords(store.body)) await request('POST', `/api/papers/${store.paper!.id}/snapshots`, { reason: `Before ${props.file.name} came in`.slice(0, 200), title: store.paper!.title, body: store.body })
+    await saving.flush()
+    if (countWords(written.body)) await request('POST', `/api/papers/${store.paper!.id}/snapshots`, { reason: `Before ${props.file.name} came in`.slice(0, 200), title: store.paper!.title, body: written.body })
     // Sources of the shelf that the draft cites join the paper.
-    const ids = [...new Set(citationsOf(cited.value!.doc).flatMap(c => c.items.map(i => i.id)))].filter(id => !store.byId.has(id))
+    const ids = [...new Set(citationsOf(cited.value!.doc).flatMap(c => c.items.map(i => i.id)))].filter(id => !owned.byId.has(id))
     if (ids.length) await shelf.bringBack(ids)
-    const content = where === 'instead' ? cited.value!.doc.content ?? [] : [...(store.body.content ?? []), ...(cited.value!.doc.content ?? [])]
+    const content = where === 'instead' ? cited.value!.doc.content ?? [] : [...(written.body.content ?? []), ...(cited.value!.doc.content ?? [])]
     const taken = new Set<string>()
     const fresh = JSON.parse(JSON.stringify({ type: 'doc', content }), (key, value: unknown) => {
       // Every citation has an id of its own.
@@ -102,7 +105,7 @@ async function bring(where: 'instead' | 'end') {
       taken.add(own)
       return { ...value, id: own }
     }) as DocNode
-    store.replaceBody(fresh)
+    written.replaceBody(fresh)
     if (where === 'instead' && draft.value!.title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title)) store.changePaper({ title: draft.value!.title })
     if (references.value.length) await tray.takeIn(asPasted(references.value))
     notices.say(`${props.file.name} is in the paper${references.value.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`)
@@ -190,10 +193,10 @@ async function bring(where: 'instead' | 'end') {
               :disabled="busy"
               @click="bring('instead')"
             >
-              {{ countWords(store.body) ? 'In place of the text' : 'Put it in' }}
+              {{ countWords(written.body) ? 'In place of the text' : 'Put it in' }}
             </button>
             <button
-              v-if="countWords(store.body)"
+              v-if="countWords(written.body)"
               class="act"
               :disabled="busy"
               @click="bring('end')"

@@ -9,6 +9,9 @@ import { paragraphs } from '~/utils/compare'
 const emit = defineEmits<{ close: [] }>()
 interface Row { id: string, reason: string, title: string, createdAt: string, words: number, begins: string }
 const store = usePaper()
+const saving = useSaving()
+const owned = useSources()
+const written = useText()
 const notices = useNotices()
 const rows = ref<Row[]>()
 const failed = ref('')
@@ -22,22 +25,22 @@ async function load() {
 }
 onMounted(load)
 const look = (row: Row) => notices.attempt(async () => { chosen.value = { ...row, ...await request<{ body: DocNode }>('GET', `${at()}/${row.id}`) } })
-const keepNow = (reason: string) => request('POST', at(), { reason, title: store.paper!.title, body: store.body })
+const keepNow = (reason: string) => request('POST', at(), { reason, title: store.paper!.title, body: written.body })
 const keep = () => notices.attempt(async () => {
-  await store.flush()
+  await saving.flush()
   await keepNow(name.value.trim() || 'Kept by you')
   name.value = ''
   await load()
 })
 const goBack = () => notices.attempt(async () => {
-  await store.flush()
+  await saving.flush()
   await keepNow('Before going back')
-  store.replaceBody(chosen.value!.body)
+  written.replaceBody(chosen.value!.body)
   notices.say('The text is as it was then. What it was a moment ago is kept too.')
   emit('close')
 })
 const when = (row: Row) => formatDistanceToNow(new Date(row.createdAt), { addSuffix: true })
-const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
+const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
 </script>
 
 <template>
@@ -123,7 +126,7 @@ const keyOf = (id: string) => store.byId.get(id)?.key ?? 'unknown'
                 <WriteComparedText
                   v-if="comparing"
                   :before="chosen.body"
-                  :after="store.body"
+                  :after="written.body"
                 />
                 <div
                   v-else

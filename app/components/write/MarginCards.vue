@@ -7,13 +7,16 @@ import { textOf } from '~~/core/source/model'
 import { setQuotes } from '~~/core/text/quotes'
 import { stripRich } from '~~/core/text/rich'
 import type { CitationData } from '~~/core/sheet/document'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import type { PaperEditor } from '~/editor/usePaperEditor'
-import { strayWords } from './CitationCard.vue'
+import { useStrayWords } from '~/editor/useStrayWords'
 
 /** The margin: a card level with each citation's line. Cards give way downwards, and join where they crowd; only those near the window are drawn. */
 const props = defineProps<{ editor: PaperEditor, sheet: HTMLElement | null }>()
 const store = usePaper()
+const composed = useComposition()
+const owned = useSources()
+const written = useText()
 const margin = useTemplateRef<HTMLElement>('margin')
 const drawn = useTemplateRef<HTMLElement[]>('drawn')
 const { selected } = props.editor
@@ -23,7 +26,7 @@ interface Card { ids: string[], top: number }
 const cards = shallowRef<Card[]>([])
 /** Where the last card ends: the passages stand below it. */
 const foot = ref(0)
-const ids = computed(() => [...store.citationPlaces.keys()])
+const ids = computed(() => [...written.citationPlaces.keys()])
 
 /** Citations near the window. Blocks are asked where they stand, not what is in them: what is far away stays undrawn. */
 function nearChips(sheet: HTMLElement): HTMLElement[] {
@@ -43,7 +46,7 @@ function level() {
   frame = requestAnimationFrame(() => {
     if (!margin.value || !props.sheet || !margin.value.offsetParent) { cards.value = []; return }
     const origin = margin.value.getBoundingClientRect().top
-    const known = store.citationPlaces
+    const known = written.citationPlaces
     const out: Card[] = []
     let floor = 0
     for (const chip of nearChips(props.sheet)) {
@@ -61,7 +64,7 @@ function level() {
     foot.value = floor
   })
 }
-watch([ids, () => store.composition, selected, () => store.body], () => nextTick(level), { immediate: true })
+watch([ids, () => composed.composition, selected, () => written.body], () => nextTick(level), { immediate: true })
 useResizeObserver(() => props.sheet, level)
 useResizeObserver(margin, level)
 // An open card grows and shrinks with what is done in it.
@@ -77,7 +80,7 @@ watch(selected, async (id) => {
 })
 onMounted(() => { level(); setTimeout(level, 300); void document.fonts?.ready.then(level) })
 
-const dataOf = (id: string): CitationData | undefined => store.citations[store.citationPlaces.get(id) ?? -1] as CitationData | undefined
+const dataOf = (id: string): CitationData | undefined => written.citations[written.citationPlaces.get(id) ?? -1] as CitationData | undefined
 /** The main title as the list prints it; as it was given where the list has none. */
 function titleOf(source: PaperSource): string {
   const printed = composeAlone(store.style, source).reference?.filter(run => run.field === 'title')
@@ -86,16 +89,16 @@ function titleOf(source: PaperSource): string {
 }
 function summary(id: string): { head: string, line: string } {
   const data = dataOf(id)
-  const sources = (data?.items ?? []).map(item => ({ item, source: store.byId.get(item.id) }))
-  const number = store.composition.noteNumbers[store.citationPlaces.get(id) ?? -1]
-  const numbers = store.style.citation.system === 'numbers' ? (data?.items ?? []).flatMap(item => store.composition.list.find(entry => entry.id === item.id)?.number ?? []) : []
+  const sources = (data?.items ?? []).map(item => ({ item, source: owned.byId.get(item.id) }))
+  const number = composed.composition.noteNumbers[written.citationPlaces.get(id) ?? -1]
+  const numbers = store.style.citation.system === 'numbers' ? (data?.items ?? []).flatMap(item => composed.composition.list.find(entry => entry.id === item.id)?.number ?? []) : []
   const note = [numbers.length && `${numbers.length > 1 ? 'numbers' : 'number'} ${numbers.join(', ')}`, number !== undefined && `note ${number}`].filter(Boolean).join(' · ')
   if (!sources.length) return { head: 'A note in your own words', line: [note, data?.words?.after ?? ''].filter(Boolean).join(' · ') }
   const head = sources.map(({ source }) => source ? titleOf(source) : 'A source this paper no longer has').join(' · ')
   const line = [note, sources.map(({ item, source }) => [source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[?\d+\]?$/u, m => (store.style.citation.system === 'author-date' ? m : '')) : '', writeLocator(item.locator)].filter(Boolean).join(' · ')).join('; ')].filter(Boolean).join(' · ')
   return { head, line }
 }
-const stray = (id: string) => (void store.body, strayWords(id, props.editor, store))
+const stray = useStrayWords(props.editor)
 /** The citation under the pointer, so that its card shows itself. */
 const under = ref<string>()
 if (import.meta.client) {

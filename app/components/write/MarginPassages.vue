@@ -4,7 +4,7 @@ import { composeAlone } from '~~/core/compose/compose'
 import { readLocator, writeLocator } from '~~/core/source/locators'
 import { plain } from '~~/core/text/runs'
 import { foldWords } from '~~/core/text/filing'
-import type { Passage } from '~/stores/paper'
+import type { Passage } from '~/stores/sources'
 import type { PassageWay } from '~/editor/usePassageInsert'
 import { count } from '~/utils/words'
 
@@ -12,18 +12,19 @@ import { count } from '~/utils/words'
 const props = defineProps<{ open: boolean, near: readonly string[] }>()
 const emit = defineEmits<{ put: [passage: Passage, way: PassageWay], toggle: [] }>()
 const store = usePaper()
+const owned = useSources()
 const passages = usePassages()
 const find = ref('')
 const used = ref(false)
 const chosen = ref<string>()
 const list = computed(() => {
   const words = foldWords(find.value).split(' ').filter(Boolean)
-  return store.passages.filter(p => p.words.trim() && (used.value || !passages.used.has(p.id))).map(p => ({ p, near: props.near.includes(p.sourceId), text: foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')} ${name(p)}`) }))
+  return owned.passages.filter(p => p.words.trim() && (used.value || !passages.used.has(p.id))).map(p => ({ p, near: props.near.includes(p.sourceId), text: foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')} ${name(p)}`) }))
     .filter(({ text }) => words.every(word => text.includes(word))).sort((a, b) => Number(passages.used.has(a.p.id)) - Number(passages.used.has(b.p.id)) || Number(b.near) - Number(a.near))
 })
-const unused = computed(() => store.passages.filter(p => p.words.trim() && !passages.used.has(p.id)))
+const unused = computed(() => owned.passages.filter(p => p.words.trim() && !passages.used.has(p.id)))
 function name(p: Passage): string {
-  const source = store.byId.get(p.sourceId)
+  const source = owned.byId.get(p.sourceId)
   return source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[[\d, –-]+\]$|(?<=\p{L})\d+$/u, '') : ''
 }
 /** The ways a quotation is led in, with the name that they say. */
@@ -37,7 +38,7 @@ function drag(event: DragEvent, p: Passage) {
 
 <template>
   <section
-    v-if="store.passages.length || open"
+    v-if="owned.passages.length || open"
     class="passages z-20 border-t border-rule bg-vellum max-xl:fixed xl:sticky xl:bottom-0"
     :class="open ? 'max-xl:leaf-raised max-xl:px-5' : 'max-xl:hidden'"
     aria-label="Passages"
@@ -132,7 +133,7 @@ function drag(event: DragEvent, p: Passage) {
         v-if="!list.length"
         class="text-[14px] text-soft"
       >
-        {{ store.passages.length ? (find ? 'No passage has those words.' : 'Every passage is in the paper.') : 'No passages yet. Take them from a source in Gather: unfold a slip and choose “Take from the clipboard”.' }}
+        {{ owned.passages.length ? (find ? 'No passage has those words.' : 'Every passage is in the paper.') : 'No passages yet. Take them from a source in Gather: unfold a slip and choose “Take from the clipboard”.' }}
       </p>
     </div>
   </section>

@@ -10,9 +10,11 @@ import { count } from '~/utils/words'
 /** What is found about marks in the text: keys that no source has, and marks whose source has come since they were typed. */
 const props = defineProps<{ editor: Editor }>()
 const store = usePaper()
-const keys = computed(() => new Map(store.sources.map(source => [source.key, source.id])))
+const owned = useSources()
+const written = useText()
+const keys = computed(() => new Map(owned.sources.map(source => [source.key, source.id])))
 const idOf = (key: string) => keys.value.get(key)
-const left = computed(() => marksLeft(store.body, idOf))
+const left = computed(() => marksLeft(written.body, idOf))
 /** Keys that the writer chose to leave as they are. */
 const settled = computed(() => new Set((store.paper?.details.marksLeft ?? '').split(' ').filter(Boolean)))
 const unknown = computed(() => left.value.filter(one => one.unknown.some(key => !settled.value.has(key))))

@@ -6,10 +6,12 @@ import type { PaperEditor } from '~/editor/usePaperEditor'
 /** The notes at the foot of the sheet; the writer's own words in them are changed where they stand. */
 const props = defineProps<{ paper: PaperEditor, found?: string | undefined }>()
 const store = usePaper()
+const composed = useComposition()
+const written = useText()
 const { selected } = props.paper
 const notes = computed(() => {
-  const ids = [...store.citationPlaces.keys()]
-  return store.composition.noteNumbers.flatMap((n, i) => (n === undefined ? [] : [{ n, id: ids[i]!, data: store.citations[i] as CitationData, runs: store.composition.notes[n - 1]! }]))
+  const ids = [...written.citationPlaces.keys()]
+  return composed.composition.noteNumbers.flatMap((n, i) => (n === undefined ? [] : [{ n, id: ids[i]!, data: written.citations[i] as CitationData, runs: composed.composition.notes[n - 1]! }]))
 })
 // Hundreds of notes are drawn as one comes near them, some at a time.
 const SOME = 60

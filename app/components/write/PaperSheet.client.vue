@@ -6,10 +6,12 @@ import { behindWord } from '~/editor/placing'
 import { usePasting } from '~/editor/usePasting'
 import { usePassageInsert, type PassageWay } from '~/editor/usePassageInsert'
 import type { CitationData } from '~~/core/sheet/document'
-import type { Passage } from '~/stores/paper'
-import { strayWords } from './CitationCard.vue'
+import type { Passage } from '~/stores/sources'
+import { useStrayWords } from '~/editor/useStrayWords'
 
 const store = usePaper()
+const owned = useSources()
+const written = useText()
 const tray = useTray()
 const picker = ref<{ left: number, top: number, place: number, again?: string }>()
 const sheet = useTemplateRef<HTMLElement>('sheet')
@@ -26,7 +28,7 @@ const paper = usePaperEditor({ openPicker, paste: (view, event) => pasting.paste
 const { editor, selected } = paper
 const putPassage = usePassageInsert(paper)
 const pasting = usePasting(() => editor.value as Editor | undefined, {
-  dropPassage: (id, pos) => { const passage = store.passages.find(p => p.id === id); if (passage) putPassage(passage, 'plain', behindWord(editor.value!.state.doc, pos)) },
+  dropPassage: (id, pos) => { const passage = owned.passages.find(p => p.id === id); if (passage) putPassage(passage, 'plain', behindWord(editor.value!.state.doc, pos)) },
   bringDraft: (file) => { draft.value = file },
 })
 
@@ -66,10 +68,10 @@ function pick(event: Event) {
   if (id) selected.value = id
 }
 async function addNote() {
-  const before = new Set(store.citationPlaces.keys())
+  const before = new Set(written.citationPlaces.keys())
   paper.insert({ items: [], form: 'parenthetical', words: { after: '' } })
   await nextTick()
-  const id = [...store.citationPlaces.keys()].find(one => !before.has(one))
+  const id = [...written.citationPlaces.keys()].find(one => !before.has(one))
   if (!id) return
   foot.value?.begin(id)
 }
@@ -96,7 +98,8 @@ function step(by: number) {
   const next = by > 0 ? all.find(one => one.pos > state.selection.from) : all.findLast(one => one.pos < state.selection.from)
   if (next) paper.select(next.id)
 }
-const stray = computed(() => (void store.body, selected.value && store.citationPlaces.has(selected.value) ? strayWords(selected.value, paper, store) : undefined))
+const strayWords = useStrayWords(paper)
+const stray = computed(() => (selected.value && written.citationPlaces.has(selected.value) ? strayWords(selected.value) : undefined))
 // An open card and the open passages make room for each other: the one asked for last stays.
 const covered = () => {
   const [card, panel] = [document.querySelector('[data-card].open')?.getBoundingClientRect(), document.querySelector('.passages')?.getBoundingClientRect()]
@@ -185,7 +188,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
       />
     </div>
     <div
-      v-if="selected && store.citationPlaces.has(selected)"
+      v-if="selected && written.citationPlaces.has(selected)"
       data-drawer
       class="leaf-raised fixed inset-x-0 bottom-[58px] z-20 max-h-[55vh] overflow-auto p-4 sm:bottom-0 sm:left-[72px] xl:hidden"
       role="dialog"

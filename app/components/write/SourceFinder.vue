@@ -5,13 +5,16 @@ import type { KindId } from '~~/core/source/kinds'
 import { KINDS } from '~~/core/source/kinds'
 import { fit, searchText, type SearchText } from '~~/core/source/search'
 import type { Proposal } from '~~/core/intake/proposal'
-import type { PaperSource } from '~/stores/paper'
+import type { PaperSource } from '~/stores/sources'
 import { request } from '~/utils/request'
 
 /** Finds a source of this paper by any word of it, or begins a new one, without leaving the line. */
 const props = defineProps<{ exclude?: readonly string[], autofocus?: boolean, near?: readonly string[] }>()
 const emit = defineEmits<{ pick: [id: string], cancel: [] }>()
 const store = usePaper()
+const written = useText()
+const composed = useComposition()
+const owned = useSources()
 const shelf = useShelf()
 const passages = usePassages()
 const notices = useNotices()
@@ -32,12 +35,12 @@ function textFor(source: PaperSource): SearchText {
 /** Sources of this paragraph, then those cited last before here, then the others as the list files them. */
 const order = computed(() => {
   const near = [...new Set(props.near ?? [])]
-  const last = [...new Set([...store.citations].reverse().flatMap(c => c.items.map(i => i.id)))]
+  const last = [...new Set([...written.citations].reverse().flatMap(c => c.items.map(i => i.id)))]
   return new Map([...new Set([...near, ...last])].map((id, i) => [id, i]))
 })
 const found = computed(() => {
   const rank = (id: string) => order.value.get(id) ?? 1e6
-  return store.filed.filter(s => !props.exclude?.includes(s.id)).map((source, i) => ({ source, i, score: fit(typed.value, textFor(source)) })).filter(row => row.score > 0)
+  return composed.filed.filter(s => !props.exclude?.includes(s.id)).map((source, i) => ({ source, i, score: fit(typed.value, textFor(source)) })).filter(row => row.score > 0)
     .sort((a, b) => b.score - a.score || rank(a.source.id) - rank(b.source.id) || a.i - b.i).slice(0, 40)
     .map(({ source }) => ({ source, runs: (() => { const alone = composeAlone(store.style, source); return alone.reference ?? alone.parenthetical })() }))
 })
@@ -160,7 +163,7 @@ onMounted(() => { if (props.autofocus) input.value?.focus({ preventScroll: true 
       v-if="!found.length && !offers"
       class="px-2 py-2 text-[14px] text-soft"
     >
-      {{ store.sources.length ? 'No source here has those words.' : 'This paper has no sources yet: type a title, a DOI or an ISBN to begin one here.' }}
+      {{ owned.sources.length ? 'No source here has those words.' : 'This paper has no sources yet: type a title, a DOI or an ISBN to begin one here.' }}
     </p>
   </div>
 </template>

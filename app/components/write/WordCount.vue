@@ -7,13 +7,14 @@ import { count } from '~/utils/words'
 /** Words as instructors count them, and how far they are from what is asked for; of a selection, how many it has. */
 const props = defineProps<{ selection?: string }>()
 const store = usePaper()
+const composed = useComposition()
 const WORDS: Record<Counted, string> = { quoted: 'of it, between quotation marks', headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
 const selected = computed(() => (props.selection ? countOf(props.selection) : 0))
-const parts = computed(() => store.counts)
-const words = computed(() => store.words)
+const parts = computed(() => composed.counts)
+const words = computed(() => composed.words)
 const target = computed(() => Number(store.paper?.details.target) || 0)
 const set = (change: Record<string, string>) => store.changePaper({ details: { ...store.paper!.details, ...change } })
-const toggle = (part: Counted) => set({ countedParts: COUNTED.filter(one => (one === part) !== store.counted.includes(one)).join(',') })
+const toggle = (part: Counted) => set({ countedParts: COUNTED.filter(one => (one === part) !== composed.counted.includes(one)).join(',') })
 const share = computed(() => (target.value ? Math.min(1, words.value / target.value) : 0))
 </script>
 
@@ -44,7 +45,7 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
       ><input
         type="checkbox"
         class="accent-verdigris"
-        :checked="store.counted.includes(part)"
+        :checked="composed.counted.includes(part)"
         @change="toggle(part)"
       ><span class="flex-1">{{ WORDS[part] }}</span><span class="text-soft">{{ parts[part].toLocaleString('en') }}</span></label>
       <label class="mt-2 flex items-baseline gap-2 border-t border-rule pt-2"><span class="text-soft">asked for</span><input

@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 
 const route = useRoute()
 const store = usePaper()
+const saving = useSaving()
 const id = String(route.params.id)
 const { data, error } = await useFetch(`/api/papers/${id}`, { key: `paper-${id}` })
 if (error.value || !data.value) throw createError({ status: error.value?.statusCode ?? 500, statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read', fatal: true })
@@ -10,15 +11,15 @@ await store.open(id, data.value as never)
 useHead({ title: () => `${store.paper?.title ?? 'Paper'} · Dendle` })
 
 if (import.meta.client) {
-  useEventListener('online', () => void store.flush())
-  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void store.flush() })
+  useEventListener('online', () => void saving.flush())
+  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void saving.flush() })
   useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-    if (!store.hasUnsaved()) return
-    void store.flush()
+    if (!saving.hasUnsaved()) return
+    void saving.flush()
     event.preventDefault()
   })
 }
-onBeforeRouteLeave(async () => { await store.flush() })
+onBeforeRouteLeave(async () => { await saving.flush() })
 </script>
 
 <template>

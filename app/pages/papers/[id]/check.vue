@@ -3,8 +3,10 @@ import { findingsOf } from '~/utils/findings'
 import { count } from '~/utils/words'
 
 const store = usePaper()
-const look = computed(() => store.sources.filter(s => findingsOf(s, store.style).some(f => f.serious)).length)
-const uncited = computed(() => store.sources.filter(s => !store.citedTimes.has(s.id) && !s.listed).length)
+const composed = useComposition()
+const owned = useSources()
+const look = computed(() => owned.sources.filter(s => findingsOf(s, store.style).some(f => f.serious)).length)
+const uncited = computed(() => owned.sources.filter(s => !composed.citedTimes.has(s.id) && !s.listed).length)
 </script>
 
 <template>

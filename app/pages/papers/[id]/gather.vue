@@ -9,6 +9,9 @@ import { plain } from '~~/core/text/runs'
 import { count } from '~/utils/words'
 
 const store = usePaper()
+const composed = useComposition()
+const owned = useSources()
+const written = useText()
 const shelf = useShelf()
 const tray = useTray()
 const undo = useUndo()
@@ -57,9 +60,9 @@ function near(index: number, by: number, choose: boolean) {
 
 // Taking out, with a word about what is cited. --------------------------------------------------------------------
 const leaving = ref<{ ids: string[], places: { id: string, words: string }[] }>()
-const nameOf = (id: string): string => { const source = store.byId.get(id); return source ? plain(composeAlone(store.style, source).narrative) : '' }
+const nameOf = (id: string): string => { const source = owned.byId.get(id); return source ? plain(composeAlone(store.style, source).narrative) : '' }
 function remove(ids: string[]) {
-  const places = citedWhere(store.body, new Set(ids))
+  const places = citedWhere(written.body, new Set(ids))
   if (places.length) leaving.value = { ids, places }
   else void letGo(ids)
 }
@@ -69,15 +72,15 @@ const letGo = (ids: string[]) => notices.attempt(async () => {
   await shelf.remove(ids, says)
   if (open.value && ids.includes(open.value)) open.value = undefined
 })
-const onlyUncited = computed(() => leaving.value?.ids.filter(id => !store.citedTimes.has(id)) ?? [])
+const onlyUncited = computed(() => leaving.value?.ids.filter(id => !composed.citedTimes.has(id)) ?? [])
 
 // Merging two that were chosen. -----------------------------------------------------------------------------------
 const merging = ref<[string, string]>()
-const pair = computed(() => (merging.value ? [store.byId.get(merging.value[0]), store.byId.get(merging.value[1])] as const : undefined))
+const pair = computed(() => (merging.value ? [owned.byId.get(merging.value[0]), owned.byId.get(merging.value[1])] as const : undefined))
 function startMerge(ids: string[]) {
   // The one that is cited more keeps its key and its place.
   const [a, b] = ids as [string, string]
-  merging.value = (store.citedTimes.get(b) ?? 0) > (store.citedTimes.get(a) ?? 0) ? [b, a] : [a, b]
+  merging.value = (composed.citedTimes.get(b) ?? 0) > (composed.citedTimes.get(a) ?? 0) ? [b, a] : [a, b]
 }
 const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
   const [keep, drop] = pair.value!
@@ -114,7 +117,7 @@ if (import.meta.client) {
     <GatherIntakeLine @added="unfold" />
     <GatherTheTray @added="unfold" />
     <GatherSlipBar
-      v-if="store.sources.length"
+      v-if="owned.sources.length"
       :slips="slips"
       @remove="remove"
       @merge="startMerge"
@@ -210,7 +213,7 @@ if (import.meta.client) {
       </li>
     </ul>
     <p
-      v-else-if="store.sources.length"
+      v-else-if="owned.sources.length"
       class="py-8 text-soft"
     >
       No source fits that. <button

@@ -2,6 +2,9 @@
 import { count } from '~/utils/words'
 
 const store = usePaper()
+const composed = useComposition()
+const saving = useSaving()
+const written = useText()
 const notices = useNotices()
 const busy = ref(false)
 const LINES = [['writer', 'Your name'], ['instructor', 'Instructor'], ['course', 'Course'], ['institution', 'Institution'], ['date', 'Date']] as const
@@ -12,8 +15,8 @@ const page = computed(() => store.style.page)
 async function take() {
   busy.value = true
   await notices.attempt(async () => {
-    await store.flush()
-    if (store.hasUnsaved()) throw new Error('Some of the paper is not saved yet, so the document would be out of date. Try again when the head says Saved.')
+    await saving.flush()
+    if (saving.hasUnsaved()) throw new Error('Some of the paper is not saved yet, so the document would be out of date. Try again when the head says Saved.')
     const response = await fetch(`/api/papers/${store.paper!.id}/document.docx`)
     if (!response.ok) throw new Error(((await response.json().catch(() => ({}))) as { message?: string }).message ?? 'The document could not be made.')
     const name = /filename\*=UTF-8''([^;]+)/u.exec(response.headers.get('content-disposition') ?? '')?.[1]
@@ -59,7 +62,7 @@ async function take() {
         Take it away
       </h2>
       <p class="mb-4 text-[14px] text-soft">
-        {{ count(store.words, 'word') }}, {{ count(store.citations.length, 'citation') }}, {{ count(store.composition.list.length, 'entry', 'entries') }} under {{ store.style.list.heading }}, in {{ store.style.name }} {{ store.style.edition }}.
+        {{ count(composed.words, 'word') }}, {{ count(written.citations.length, 'citation') }}, {{ count(composed.composition.list.length, 'entry', 'entries') }} under {{ store.style.list.heading }}, in {{ store.style.name }} {{ store.style.edition }}.
       </p>
       <button
         class="act-solid"

@@ -2,8 +2,10 @@
 import { times } from '~/utils/words'
 
 const store = usePaper()
+const composed = useComposition()
+const owned = useSources()
 const sheet = computed(() => store.style.list)
-const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
+const why = (id: string) => composed.composition.list.find(e => e.id === id)!.why
 </script>
 
 <template>
@@ -11,7 +13,7 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
     <h1 class="sr-only">
       List
     </h1>
-    <template v-if="store.composition.list.length">
+    <template v-if="composed.composition.list.length">
       <div class="list-grid">
         <h2
           class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-[17px]"
@@ -22,12 +24,12 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
         </h2>
         <ol class="contents">
           <li
-            v-for="(entry, i) in store.composition.list"
+            v-for="(entry, i) in composed.composition.list"
             :key="entry.id"
             class="contents"
           >
             <p
-              v-if="entry.division && entry.division !== store.composition.list[i - 1]?.division"
+              v-if="entry.division && entry.division !== composed.composition.list[i - 1]?.division"
               class="division bg-leaf px-5 pt-2 font-page text-[17px] font-bold sm:px-12"
             >
               {{ entry.division }}
@@ -49,16 +51,16 @@ const why = (id: string) => store.composition.list.find(e => e.id === id)!.why
                 :style="{ width: `${sheet.hanging / 15}px`, textIndent: 0 }"
               >{{ sheet.number?.replace('{n}', String(entry.number)) }}</span><RunText :runs="entry.runs" /></span>
               <span
-                v-if="store.byId.get(entry.id)?.annotation"
+                v-if="owned.byId.get(entry.id)?.annotation"
                 class="block pl-12 whitespace-pre-line"
-              >{{ store.byId.get(entry.id)!.annotation }}</span>
+              >{{ owned.byId.get(entry.id)!.annotation }}</span>
             </p>
             <p class="where pt-[0.4em] text-[13px] leading-5 text-soft">
               <NuxtLink
                 :to="`/papers/${store.paper?.id}/gather?source=${entry.id}`"
                 class="hover:text-verdigris hover:underline"
               >
-                {{ store.citedTimes.has(entry.id) ? times(store.citedTimes.get(entry.id)!) : 'listed, not cited' }}
+                {{ composed.citedTimes.has(entry.id) ? times(composed.citedTimes.get(entry.id)!) : 'listed, not cited' }}
               </NuxtLink>
             </p>
           </li>

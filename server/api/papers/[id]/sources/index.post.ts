@@ -1,4 +1,8 @@
+import { setResponseStatus } from 'h3'
 import { addSource, useSource } from '~~/server/db/sources'
+import { api, parseBody, pathId } from '~~/server/utils/api'
+import { useDb } from '~~/server/utils/db'
+import { attachSchema, newSourceSchema } from '~~/server/utils/schemas'
 
 /** A new source, or one of the shelf by its id. */
 export default api(async (event) => {

@@ -2,25 +2,24 @@
  * Saving as one writes: changes wait a moment, go out one at a time in the order they were made, are tried again when
  * the server cannot be reached, and stay in this browser until it has them.
  */
-import { RequestError, Unreachable } from './request'
+import { RequestError, Unreachable } from '~/utils/request'
+import { sameThing, type Job, type Settled } from './things'
 
 export type SaveState = 'saved' | 'waiting' | 'saving' | 'offline' | 'conflict' | 'refused'
 
-export interface Job {
-  /** Changes of one thing replace each other: "paper", "source:…". */
-  key: string
-  /** Plain data, so that it can wait in the browser's own store. */
-  change: Record<string, unknown>
-}
 export interface SaverOptions {
   send: (job: Job) => Promise<void>
   /** Called whenever what is unsaved changes, to keep it in the browser. */
   keep: (jobs: Job[]) => void
   state: (state: SaveState, problem?: string) => void
-  /** A 409: settles it (and may queue again), or leaves it to the writer by returning false. */
-  conflict: (job: Job, current: unknown) => Promise<boolean>
+  /** A 409: what it comes to. */
+  conflict: (job: Job, current: unknown) => Settled | Promise<Settled>
   delay?: number
 }
+
+const keyOf = ({ thing, id }: Pick<Job, 'thing' | 'id'>): string => `${thing}/${id}`
+/** An earlier and a later change of one thing as one: what is given again replaces what was, and it was made from what the earlier was. */
+const together = (earlier: Job | undefined, later: Job): Job => (earlier ? { ...later, ...('base' in earlier ? { base: earlier.base } : {}), change: { ...earlier.change, ...later.change } } : later)
 
 export class Saver {
   private waiting = new Map<string, Job>()
@@ -33,8 +32,7 @@ export class Saver {
 
   /** Queues a change; fields given again replace those waiting. */
   queue(job: Job) {
-    const before = this.waiting.get(job.key)
-    this.waiting.set(job.key, before ? { ...job, change: { ...before.change, ...job.change } } : job)
+    this.waiting.set(keyOf(job), together(this.waiting.get(keyOf(job)), job))
     this.options.keep(this.unsaved())
     if (this.halted) return
     this.options.state(this.tries ? 'offline' : 'waiting')
@@ -45,8 +43,7 @@ export class Saver {
     const sending = this.sending
     const rest = [...this.waiting.values()]
     if (!sending) return rest
-    const merged = rest.map(job => (job.key === sending.key ? { ...job, change: { ...sending.change, ...job.change } } : job))
-    return merged.some(job => job.key === sending.key) ? merged : [sending, ...merged]
+    return rest.some(job => sameThing(job, sending)) ? rest.map(job => (sameThing(job, sending) ? together(sending, job) : job)) : [sending, ...rest]
   }
 
   /** Sends everything now; resolves when nothing is left or the server cannot take it. */
@@ -56,7 +53,7 @@ export class Saver {
     for (;;) {
       const next = this.waiting.values().next().value
       if (!next) break
-      this.waiting.delete(next.key)
+      this.waiting.delete(keyOf(next))
       this.sending = next
       this.options.state('saving')
       try {
@@ -68,9 +65,13 @@ export class Saver {
         this.sending = undefined
         if (error instanceof RequestError && error.problem.status === 409) {
           this.halted = true
-          if (await this.options.conflict(next, error.problem.current)) { this.halted = false; continue }
-          this.options.state('conflict')
-          return
+          // With what was changed while it was under way: that is what meets the newer state.
+          const settled = await this.options.conflict(this.waiting.get(keyOf(next))!, error.problem.current)
+          if (settled === 'ask') { this.options.state('conflict'); return }
+          this.halted = false
+          if (settled === 'done') this.waiting.delete(keyOf(next))
+          else this.waiting.set(keyOf(settled), settled)
+          continue
         }
         if (error instanceof Unreachable) {
           this.tries++
@@ -89,16 +90,16 @@ export class Saver {
   }
 
   /** The writer settled a conflict: go on, with what is waiting or without it. */
-  resume(drop?: string) {
-    if (drop) this.waiting.delete(drop)
+  resume(drop?: Pick<Job, 'thing' | 'id'>) {
+    if (drop) this.waiting.delete(keyOf(drop))
     this.halted = false
     this.options.keep(this.unsaved())
     void this.flush()
   }
 
   private putBack(job: Job) {
-    const later = this.waiting.get(job.key)
-    this.waiting.set(job.key, later ? { ...later, change: { ...job.change, ...later.change } } : job)
+    const later = this.waiting.get(keyOf(job))
+    this.waiting.set(keyOf(job), later ? together(job, later) : job)
   }
 
   private schedule(delay: number) {

@@ -1,11 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { RequestError, Unreachable } from './request'
-import { Saver, type Job, type SaveState } from './saver'
+import { RequestError, Unreachable } from '~/utils/request'
+import { Saver, type SaveState } from './saver'
+import type { Job, Settled } from './things'
 
-interface Bench { saver: Saver, sent: Job[], states: SaveState[], kept: Job[][], answer: (job: Job) => Promise<void>, decide: (job: Job, current: unknown) => Promise<boolean> }
+interface Bench { saver: Saver, sent: Job[], states: SaveState[], kept: Job[][], answer: (job: Job) => Promise<void>, decide: (job: Job, current: unknown) => Promise<Settled> }
 
 function bench(): Bench {
-  const it: Bench = { sent: [], states: [], kept: [], answer: () => Promise.resolve(), decide: () => Promise.resolve(false), saver: undefined as unknown as Saver }
+  const it: Bench = { sent: [], states: [], kept: [], answer: () => Promise.resolve(), decide: () => Promise.resolve('ask'), saver: undefined as unknown as Saver }
   it.saver = new Saver({
     send: async (job) => {
       it.sent.push(JSON.parse(JSON.stringify(job)) as Job)
@@ -26,13 +27,13 @@ describe('saving as one writes', () => {
 
   it('waits for a pause and sends what stands then', async () => {
     const b = bench()
-    b.saver.queue({ key: 'paper', change: { body: 'a' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { body: 'a' } })
     await vi.advanceTimersByTimeAsync(400)
-    b.saver.queue({ key: 'paper', change: { body: 'ab', title: 't' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { body: 'ab', title: 't' } })
     await vi.advanceTimersByTimeAsync(599)
     expect(b.sent).toEqual([])
     await vi.advanceTimersByTimeAsync(2)
-    expect(b.sent).toEqual([{ key: 'paper', change: { body: 'ab', title: 't' } }])
+    expect(b.sent).toEqual([{ thing: 'paper', id: 'p', change: { body: 'ab', title: 't' } }])
     expect(b.states.at(-1)).toBe('saved')
     expect(b.kept.at(-1)).toEqual([])
   })
@@ -41,57 +42,57 @@ describe('saving as one writes', () => {
     const b = bench()
     let release = () => {}
     b.answer = () => new Promise((resolve) => { release = resolve })
-    b.saver.queue({ key: 'source:1', change: { a: 1 } })
-    b.saver.queue({ key: 'paper', change: { a: 2 } })
+    b.saver.queue({ thing: 'source', id: '1', change: { a: 1 } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { a: 2 } })
     void b.saver.flush()
     await vi.advanceTimersByTimeAsync(0)
-    b.saver.queue({ key: 'source:1', change: { b: 3 } })
-    expect(b.sent.map(j => j.key)).toEqual(['source:1'])
-    expect(b.saver.unsaved().map(j => [j.key, j.change])).toEqual([['paper', { a: 2 }], ['source:1', { a: 1, b: 3 }]])
+    b.saver.queue({ thing: 'source', id: '1', change: { b: 3 } })
+    expect(b.sent.map(j => j.thing)).toEqual(['source'])
+    expect(b.saver.unsaved().map(j => [j.thing, j.change])).toEqual([['paper', { a: 2 }], ['source', { a: 1, b: 3 }]])
     release()
     await vi.advanceTimersByTimeAsync(0)
     release()
     await vi.advanceTimersByTimeAsync(0)
     release()
     await vi.advanceTimersByTimeAsync(700)
-    expect(b.sent.map(j => j.key)).toEqual(['source:1', 'paper', 'source:1'])
+    expect(b.sent.map(j => j.thing)).toEqual(['source', 'paper', 'source'])
   })
 
   it('keeps trying when the server is away, and loses nothing meanwhile', async () => {
     const b = bench()
     b.answer = () => Promise.reject(new Unreachable('away'))
-    b.saver.queue({ key: 'paper', change: { body: 'a' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { body: 'a' } })
     await vi.advanceTimersByTimeAsync(601)
     expect(b.states.at(-1)).toBe('offline')
-    b.saver.queue({ key: 'paper', change: { title: 't' } })
-    expect(b.kept.at(-1)).toEqual([{ key: 'paper', change: { body: 'a', title: 't' } }])
+    b.saver.queue({ thing: 'paper', id: 'p', change: { title: 't' } })
+    expect(b.kept.at(-1)).toEqual([{ thing: 'paper', id: 'p', change: { body: 'a', title: 't' } }])
     b.answer = () => Promise.resolve()
     await vi.advanceTimersByTimeAsync(2500)
-    expect(b.sent.at(-1)).toEqual({ key: 'paper', change: { body: 'a', title: 't' } })
+    expect(b.sent.at(-1)).toEqual({ thing: 'paper', id: 'p', change: { body: 'a', title: 't' } })
     expect(b.states.at(-1)).toBe('saved')
   })
 
   it('stops at a conflict until the writer has decided', async () => {
     const b = bench()
     b.answer = () => Promise.reject(stale)
-    b.saver.queue({ key: 'paper', change: { body: 'mine' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { body: 'mine' } })
     await vi.advanceTimersByTimeAsync(601)
     expect(b.states.at(-1)).toBe('conflict')
-    b.saver.queue({ key: 'paper', change: { body: 'mine too' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { body: 'mine too' } })
     await vi.advanceTimersByTimeAsync(5000)
     expect(b.sent).toHaveLength(1)
     b.answer = () => Promise.resolve()
     b.saver.resume()
     await vi.advanceTimersByTimeAsync(1)
-    expect(b.sent.at(-1)).toEqual({ key: 'paper', change: { body: 'mine too' } })
+    expect(b.sent.at(-1)).toEqual({ thing: 'paper', id: 'p', change: { body: 'mine too' } })
   })
 
   it('drops its own change when the other is taken', async () => {
     const b = bench()
     b.answer = () => Promise.reject(stale)
-    b.saver.queue({ key: 'paper', change: { body: 'mine' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { body: 'mine' } })
     await vi.advanceTimersByTimeAsync(601)
-    b.saver.resume('paper')
+    b.saver.resume({ thing: 'paper', id: 'p' })
     await vi.advanceTimersByTimeAsync(1)
     expect(b.saver.unsaved()).toEqual([])
     expect(b.states.at(-1)).toBe('saved')
@@ -105,19 +106,33 @@ describe('saving as one writes', () => {
       first = false
       return Promise.reject(stale)
     }
-    b.decide = (_job, current) => Promise.resolve((current as { revision: number }).revision === 9)
-    b.saver.queue({ key: 'source:1', change: { fields: {} } })
+    b.decide = (job, current) => Promise.resolve({ ...job, change: { fields: {}, revision: (current as { revision: number }).revision } })
+    b.saver.queue({ thing: 'source', id: '1', change: { fields: {} } })
     await vi.advanceTimersByTimeAsync(601)
-    expect(b.sent).toHaveLength(2)
+    expect(b.sent.map(job => job.change)).toEqual([{ fields: {} }, { fields: {}, revision: 9 }])
     expect(b.states.at(-1)).toBe('saved')
+  })
+
+  it('a change made while another is under way was made from what that one makes, unless it never arrives', async () => {
+    const b = bench()
+    let fail = () => {}
+    b.answer = () => new Promise((_, reject) => { fail = () => reject(new Unreachable('away')) })
+    b.saver.queue({ thing: 'source', id: '1', change: { fields: 'a' }, base: 'before a' })
+    void b.saver.flush()
+    await vi.advanceTimersByTimeAsync(0)
+    b.saver.queue({ thing: 'source', id: '1', change: { fields: 'b' }, base: 'a' })
+    b.saver.queue({ thing: 'source', id: '1', change: { fields: 'c' }, base: 'b' })
+    fail()
+    await vi.advanceTimersByTimeAsync(0)
+    expect(b.saver.unsaved()).toEqual([{ thing: 'source', id: '1', change: { fields: 'c' }, base: 'before a' }])
   })
 
   it('keeps what the server refuses for what it holds', async () => {
     const b = bench()
     b.answer = () => Promise.reject(new RequestError({ status: 422, code: 'invalid', message: 'too long' }))
-    b.saver.queue({ key: 'paper', change: { title: 'x' } })
+    b.saver.queue({ thing: 'paper', id: 'p', change: { title: 'x' } })
     await vi.advanceTimersByTimeAsync(601)
     expect(b.states.at(-1)).toBe('refused')
-    expect(b.saver.unsaved()).toEqual([{ key: 'paper', change: { title: 'x' } }])
+    expect(b.saver.unsaved()).toEqual([{ thing: 'paper', id: 'p', change: { title: 'x' } }])
   })
 })

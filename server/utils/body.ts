@@ -1,0 +1,46 @@
+/** What is sent, read no further than it may be long, and refused where it is nested deeper than anything written. */
+import type { IncomingMessage, ServerResponse } from 'node:http'
+
+export class TooLong extends Error {}
+
+/** A request's body as text. Stops reading once it is longer than `limit` bytes, however it is sent. @throws TooLong */
+export function readLimited(req: IncomingMessage, res: ServerResponse, limit: number): Promise<string> {
+  return new Promise((resolve, reject) => {
+    const chunks: Buffer[] = []
+    let size = 0
+    const take = (chunk: Buffer) => {
+      size += chunk.length
+      if (size <= limit) { chunks.push(chunk); return }
+      // The rest stays unread: the answer goes out, and the connection is closed behind it.
+      req.off('data', take)
+      req.pause()
+      if (!res.headersSent) res.setHeader('connection', 'close')
+      res.once('finish', () => req.destroy())
+      reject(new TooLong())
+    }
+    req.on('data', take)
+    req.once('end', () => resolve(Buffer.concat(chunks).toString('utf8')))
+    req.once('error', reject)
+    req.once('aborted', () => reject(new Error('the request was broken off')))
+  })
+}
+
+/** Levels of lists and objects that a document of nested lists and tables stays well under. */
+const DEEPEST = 200
+
+/** Whether JSON is nested deeper than what is read by descending into it could bear. */
+export function isTooDeep(json: string): boolean {
+  let depth = 0
+  let quoted = false
+  for (let i = 0; i < json.length; i++) {
+    const c = json.charCodeAt(i)
+    if (quoted) {
+      if (c === 92) i++
+      else if (c === 34) quoted = false
+    }
+    else if (c === 34) quoted = true
+    else if (c === 91 || c === 123) { if (++depth > DEEPEST) return true }
+    else if (c === 93 || c === 125) depth--
+  }
+  return false
+}

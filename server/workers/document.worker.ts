@@ -1,0 +1,13 @@
+/** A thread of the server's that writes documents: a long paper being made leaves the others their answers. */
+import { parentPort } from 'node:worker_threads'
+import { writeWord, type WordOrder } from './word'
+
+export interface Asked { id: number, order: WordOrder }
+export type Answered = { id: number, file: Uint8Array } | { id: number, problem: string }
+
+parentPort!.on('message', ({ id, order }: Asked) => {
+  writeWord(order).then(
+    file => parentPort!.postMessage({ id, file } satisfies Answered),
+    (error: unknown) => parentPort!.postMessage({ id, problem: String((error as Error)?.stack ?? error) } satisfies Answered),
+  )
+})
