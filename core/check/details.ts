@@ -1,5 +1,6 @@
 /** Findings about the details of a source: all rule families, in the order a writer would mend them. */
 import { isCommon } from '../text/common'
+import { guarded } from '../compose/as-typed'
 import { listEntry } from '../compose/entry'
 import type { Source } from '../source/model'
 import { identify, type Finding, type Setting } from './finding'
@@ -14,7 +15,11 @@ const RULES = [...PLACE_RULES, ...NAME_RULES, ...TITLE_RULES, ...NUMBER_RULES, .
 /** Everything worth looking at in one source. `settled` holds the ids of findings the writer chose to leave. */
 export function checkDetails(setting: Setting, settled: readonly string[] = []): Finding[] {
   const { source, style } = setting
-  const found = RULES.flatMap(rule => rule(setting)).map(finding => identify(finding, source))
+  // A rule that comes to grief on a source leaves the others theirs.
+  const found = RULES.flatMap(rule => guarded(() => rule(setting), () => [])).map(finding => identify(finding, source))
+  if (listEntry(style, source)?.some(run => run.rules.includes('as-typed'))) {
+    found.unshift(identify({ rule: 'as-typed', says: 'Dendle could not set this source, and prints it as it was typed. Take out what is unusual in it, field by field, until it is set.', about: source.id, serious: true }, source))
+  }
   if (!found.some(finding => finding.field === 'title')) {
     const unsure = new Set<string>()
     listEntry(style, source, { unsure })

@@ -40,7 +40,7 @@ export interface Setting {
 export type DetailRule = (setting: Setting) => (Omit<Finding, 'id' | 'serious' | 'brief'> & { serious?: boolean, about?: string })[]
 
 const BRIEF: Record<string, string> = {
-  'page-undated': 'No date', 'duplicate': 'Twice in this paper', 'title-shouted': 'Title in capitals', 'title-headline': 'Title capitalised for another style', 'title-unsure': 'A name or a word?', 'title-edges': 'Title with something left on it', 'container-shouted': 'Name in capitals',
+  'as-typed': 'Could not be set', 'page-undated': 'No date', 'duplicate': 'Twice in this paper', 'title-shouted': 'Title in capitals', 'title-headline': 'Title capitalised for another style', 'title-unsure': 'A name or a word?', 'title-edges': 'Title with something left on it', 'container-shouted': 'Name in capitals',
   'name-et-al': '“et al.” as a name', 'name-swapped': 'Names swapped', 'name-group': 'A group read as a person', 'name-person': 'A person read as a group', 'name-joined': 'Several names in one', 'name-loud': 'Name in capitals', 'name-twice': 'Named twice', 'names-left-out': 'Authors left out',
   'places-swapped': 'Journal and publisher swapped', 'publisher-as-journal': 'A publisher as the journal', 'journal-as-publisher': 'A journal as the publisher', 'retrieved-left': '“Retrieved” left in', 'journal-short': 'Journal abbreviated', 'stray-mark': 'A stray mark',
   'number-labelled': 'A label in a number', 'pages-upside-down': 'Pages upside down', 'edition-first': 'First edition', 'edition-words': 'Words in the edition', 'date-future': 'A date to come', 'date-words': 'Date not understood', 'dates-crossed': 'Dates crossed', 'accessed-beside-doi': 'Day of reading not needed', 'accessed-beside-date': 'Day of reading not needed',

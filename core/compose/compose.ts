@@ -15,6 +15,7 @@ import type { Source } from '../source/model'
 import type { Locator } from '../source/locators'
 import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
+import { asTyped, guarded, standIn } from './as-typed'
 import { sayAuthor, setCitation, type Form, type Item } from './citations'
 import { compiled } from './compiled'
 import { Composer, noteNumber } from './composer'
@@ -34,11 +35,16 @@ export const compose = (style: Style, sources: readonly Source[], paper: Paper):
 /** The ids of sources in the order a list of all of them would file them; those never listed among them. */
 export function filingOrder(style: Style, sources: readonly Source[]): string[] {
   const { work } = compiled(style)
-  return fileAll(sources.map(source => ({ id: source.id, work: work(source) }))).map(entry => entry.id)
+  const file = (all: readonly Source[]) => fileAll(all.map(source => ({ id: source.id, work: work(source) }))).map(entry => entry.id)
+  return guarded(() => file(sources), () => file(sources.map(source => guarded(() => (file([source]), source), () => standIn(source)))))
 }
 
 /** Every form of one source as it stands when nothing else is cited. */
 export function composeAlone(style: Style, source: Source, locator?: Locator): Alone {
+  return guarded(() => alone(style, source, locator), () => ({ ...alone(style, standIn(source), locator), reference: asTyped(source) }))
+}
+
+function alone(style: Style, source: Source, locator?: Locator): Alone {
   const work = compiled(style).work(source)
   const telling: Telling = locator ? { locator } : {}
   return {

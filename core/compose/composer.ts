@@ -12,11 +12,13 @@ import { tellApart, type Told } from './apart'
 import { joint, own, sayAuthor, setCitation, type Item } from './citations'
 import { place } from './citations/item'
 import { setNote, type NoteState } from './citations/notes'
+import { asTyped, guarded, standIn } from './as-typed'
 import { compiled } from './compiled'
-import { setEntry, type SetEntry } from './entry'
+import { noteAlone, setEntry, type SetEntry } from './entry'
 import { setLine, textOfAtoms } from './line'
 import { appearanceReasons, fileAll, filingReasons, type Entry } from './order'
 import { alike, sameCitation, sameList, type Citation, type CitedItem, type Composition, type ListEntry, type Paper } from './paper'
+import { NOTHING_TOLD } from './work'
 
 /** A citation as it was set, with all that its setting rested on. */
 interface Record {
@@ -60,9 +62,33 @@ export class Composer {
   compose(style: Style, sources: readonly Source[], paper: Paper): Composition {
     const last = this.last?.style === style ? this.last : undefined
     if (last && sameList(last.sources, sources) && samePaper(last.paper, paper)) return last.composition
-    this.last = composeAfter(last, style, sources, paper)
+    try { this.last = composeAfter(last, style, sources, paper) }
+    catch (error) { this.last = composeWithout(error, style, sources, paper) }
     return this.last.composition
   }
+}
+
+/** The paper with the sources that cannot be set as they were typed. Nothing of it is kept for the next time but the whole. */
+function composeWithout(error: unknown, style: Style, sources: readonly Source[], paper: Paper): State {
+  const failing = new Map(sources.filter(source => !canBeSet(style, source)).map(source => [source.id, source]))
+  // Nothing wrong with any one source: the fault is elsewhere, and not to be hidden.
+  if (!failing.size) throw error
+  const state = composeAfter(undefined, style, sources.map(source => (failing.has(source.id) ? standIn(source) : source)), paper)
+  const list = state.composition.list.map(entry => (failing.has(entry.id) ? { ...entry, runs: asTyped(failing.get(entry.id)!) } : entry))
+  return { ...state, sources, entries: new Map(), records: [], composition: { ...state.composition, list, asTyped: [...failing.keys()] } }
+}
+
+function canBeSet(style: Style, source: Source): boolean {
+  return guarded(() => {
+    const work = compiled(style).work(source)
+    setEntry(work)
+    noteAlone(work, NOTHING_TOLD, false)
+    noteAlone(work, NOTHING_TOLD, true)
+    setCitation(style, [{ work, told: {}, number: 1 }], 'parenthetical')
+    setCitation(style, [{ work, told: {}, number: 1 }], 'narrative')
+    fileAll([{ id: source.id, work }])
+    return true
+  }, () => false)
 }
 
 function composeAfter(last: State | undefined, style: Style, sources: readonly Source[], paper: Paper): State {

@@ -2,6 +2,7 @@
 import type { Source } from '../source/model'
 import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
+import { asTyped, guarded } from './as-typed'
 import { compiled } from './compiled'
 import { glue, raised, setLine, STOP, type Atom } from './line'
 import { setNames, type NameOptions } from './names'
@@ -31,7 +32,7 @@ const CERTAIN: readonly string[] = []
 
 /** The list entry of a source alone, as runs; null where its kind is never listed. `unsure` collects doubtful capitals. */
 export function listEntry(style: Style, source: Source, options: { unsure?: Set<string> } = {}): Run[] | null {
-  const entry = setEntry(compiled(style).work(source))
+  const entry = guarded(() => setEntry(compiled(style).work(source)), () => ({ runs: asTyped(source), unsure: CERTAIN }))
   entry?.unsure.forEach(word => options.unsure?.add(word))
   return entry && entry.runs
 }

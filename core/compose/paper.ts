@@ -45,6 +45,8 @@ export interface Composition {
   unknown: string[]
   /** Words in titles whose capital could not be decided, by source. */
   unsure: Record<string, string[]>
+  /** Sources that could not be set, and stand as they were typed. */
+  asTyped?: string[]
 }
 
 /** The forms of one source standing alone. */

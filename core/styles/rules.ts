@@ -58,6 +58,7 @@ export const RULES: Readonly<Record<RuleId, RuleSpec>> = {
   'citation.range': rule('numbers in a row', ['citation.numbers.range'], 'Three or more numbers in a row are given by the first and the last.'),
   'citation.note': rule('the number of a note', ['citation.system'], 'Notes are numbered through the paper; the number is raised.'),
   'citation.secondary': rule('cited in another work', ['citation.citedIn'], 'A work known from another is named with the work that it was read in.'),
+  'as-typed': rule('as it was typed', [], 'Something in this source could not be set; it stands as it was typed.'),
   'citation.unknown': rule('no such source', [], 'No source of this paper has this id.'),
   'note.full': rule('the first note', ['citation.notes']),
   'note.short': rule('later notes', ['citation.notes', 'names.short']),

@@ -12,7 +12,7 @@ export const RULE_IDS = [
   'title', 'title.sentence', 'title.headline', 'title.asgiven', 'title.standsin', 'title.none',
   'container', 'container.abbreviated', 'volume', 'issue', 'pages.range', 'edition', 'publisher', 'publisher.shortened', 'description',
   'link.doi', 'link.url', 'locator',
-  'author.shared', 'citation.number', 'citation.range', 'citation.note', 'citation.secondary', 'citation.unknown',
+  'author.shared', 'citation.number', 'citation.range', 'citation.note', 'citation.secondary', 'citation.unknown', 'as-typed',
   'note.full', 'note.short', 'note.ibid', 'words.own', 'words.note', 'caption',
 ] as const
 export type RuleId = (typeof RULE_IDS)[number]
