@@ -10,9 +10,9 @@ export interface Stray { /** Words of the quotation that the passage does not ha
 export function straysFrom(quotation: string, passage: string): Stray | undefined {
   const whole = foldWords(passage).split(' ').filter(Boolean)
   let from = 0
-  for (const stretch of quotation.split(/\s*(?:\[?(?:\.\s?){3,4}\]?|\[?…\]?)\s*/u)) {
+  for (const stretch of quotation.split(/\[?(?:\.\s?){3,4}\]?|\[?…\]?/u)) {
     // What stands in brackets is the writer's, and says so.
-    for (const [i, piece] of stretch.split(/\[[^\]]*\]/u).entries()) {
+    for (const [i, piece] of stretch.split(/\[[^\][]*\]/u).entries()) {
       const words = foldWords(piece).split(' ').filter(Boolean)
       if (!words.length) continue
       // “[t]he”: behind a bracket the rest of a word.
@@ -32,11 +32,15 @@ function find(whole: readonly string[], words: readonly string[], from: number, 
 /** The words from the first that differs on, as they are written. */
 function firstStray(whole: readonly string[], piece: string, from: number): string {
   const written = piece.trim().split(/\s+/u)
-  for (let n = written.length; n > 0; n--) {
-    const head = foldWords(written.slice(0, n).join(' ')).split(' ').filter(Boolean)
-    if (find(whole, head, from) >= 0) return written.slice(n, n + 6).join(' ')
+  const folded = written.flatMap((word, n) => foldWords(word).split(' ').filter(Boolean).map(one => ({ one, n })))
+  let most = 0
+  for (let i = from; i < whole.length && most < folded.length; i++) {
+    let same = 0
+    while (same < folded.length && whole[i + same] === folded[same]!.one) same++
+    most = Math.max(most, same)
   }
-  return written.slice(0, 6).join(' ')
+  const n = most ? folded[most - 1]!.n + 1 : 0
+  return written.slice(n, n + 6).join(' ')
 }
 
 /** The quotation that ends before a place in a paragraph: inside the last pair of quotation marks, or all of a block quotation. */

@@ -1,5 +1,5 @@
 /** Pasted HTML as paragraphs with italics; colours, fonts and odd spaces are dropped. */
-import { load } from 'cheerio/slim'
+import { htmlTree } from './html-tree'
 
 const BLOCKS = new Set(['p', 'div', 'li', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'blockquote', 'dd', 'dt', 'section', 'article', 'td'])
 
@@ -7,7 +7,7 @@ interface Node_ { type: string, name?: string, data?: string, attribs?: Record<s
 
 /** HTML from the clipboard as lines of text, one a paragraph, italics as `<i>`. */
 export function richLines(html: string): string {
-  const $ = load(html.slice(0, 2_000_000))
+  const $ = htmlTree(html.slice(0, 2_000_000))
   $('script, style, head, title, template, noscript').remove()
   let out = ''
   const walk = (node: Node_, italic: boolean, depth: number) => {

@@ -66,7 +66,7 @@ const joinLines = (lines: readonly string[]): string => lines.reduce((all, line)
 
 const PERSON = /^\p{Lu}[\p{L}'’.-]*(?:\s+(?:\p{Lu}[\p{L}'’.-]*|van|von|de|der|da|del|la|le|di|dos|al|el)){1,5}$/u
 function splitNames(text: string): Name[] {
-  const pieces = text.replace(/[\d*†‡§¶∗]+(?:,\s*[\d*†‡§]+)*/gu, '').split(/\s*[,;·•|]\s*|\s+(?:and|&)\s+/u).map(piece => piece.trim()).filter(Boolean)
+  const pieces = text.replace(/[\d*†‡§¶∗]+(?:, ?[\d*†‡§]+)*/gu, '').replace(/\s+/gu, ' ').split(/[,;·•|]| (?:and|&) /u).map(piece => piece.trim()).filter(Boolean)
   const people = pieces.filter(piece => PERSON.test(piece) && piece.length < 60)
   return people.length && people.length === pieces.length ? people.map(readName) : /^[^,]+,[^,]+$/u.test(text) ? [readName(text)] : []
 }
@@ -84,6 +84,8 @@ function authorsBelow(lines: readonly PdfLine[]): Name[] {
 /** "Journal of Estuary Heritage 14(2), 2021, 101–119", "Journal of Estuary Heritage, Vol. 14, No. 2 (2021), pp. 101-119". */
 function journalLine(lines: readonly PdfLine[], set: (name: FieldName, value: string, by: 'read', says: string) => void) {
   for (const { text } of lines) {
+    // No line of a page's head is longer.
+    if (text.length > 400) continue
     const match = /^(\p{Lu}[\p{L}\s&:'’-]{4,80}?),?\s+(?:vol(?:ume|\.)?\s*)?(\d{1,4})\s*(?:\((\d+[-–]?\d*)\)|[,:]?\s*(?:no|issue|nr)\.?\s*(\d+))?[\s,:(;]*(?:\p{L}*\s*(?:19|20)\d{2})?[\s,:);]*(?:pp?\.?\s*)?(\d+)\s*[-–]\s*(\d+)/u.exec(text.trim())
     if (!match) continue
     const says = 'the line with the journal’s name'

@@ -95,15 +95,14 @@ const PARTICLES = new Set(['van', 'von', 'de', 'der', 'den', 'del', 'della', 'di
 export function readName(typed: string): Name {
   const text = typed.trim().replace(/\s+/gu, ' ')
   // A name with the username it goes by: "Fenn, Walter [@tidelines]".
-  const handle = /^(.+?)\s*\[(@[^\]\s]+)\]$/u.exec(text)
-  if (handle) return { ...readName(handle[1]!), username: handle[2]! }
+  const behind = inBrackets(text)
+  if (behind && /^@\S+$/u.test(behind.inside)) return { ...readName(behind.before), username: behind.inside }
   const braced = /^\{(.*)\}$/u.exec(text)
   if (braced) return { literal: braced[1]!.trim() }
   // A group with its abbreviation: "Marine Planning Agency [MPA]".
-  const short = /^(.+?)\s*\[([^\]]+)\]$/u.exec(text)
-  if (short && !short[1]!.includes(',')) return { literal: short[1]!.replace(/^\{(.*)\}$/u, '$1'), short: short[2]!.trim() }
+  if (behind && !behind.before.includes(',')) return { literal: behind.before.replace(/^\{(.*)\}$/u, '$1'), short: behind.inside.trim() }
   if (text.startsWith('@')) return { literal: text }
-  const pieces = text.split(/\s*,\s*/u).filter(Boolean)
+  const pieces = text.split(',').map(piece => piece.trim()).filter(Boolean)
   if (pieces.length >= 2) {
     const suffix = pieces.slice(1).find(piece => SUFFIX.test(piece))
     const given = pieces.slice(1).filter(piece => piece !== suffix).join(' ')
@@ -131,8 +130,20 @@ export function writeName({ username, ...name }: Name): string {
   return [[name.particle, name.family].filter(Boolean).join(' '), name.given, name.suffix].filter(Boolean).join(', ')
 }
 
-/** Several names typed in one line, separated by semicolons or "and". */
-export const readNames = (typed: string): Name[] => typed.split(/\s*;\s*|\s*\n\s*|\s+(?:and|&)\s+(?=[^;]*,[^;]*$)/u).map(part => part.trim()).filter(Boolean).map(readName)
+/** What stands in brackets at the end of a name, and what before them. */
+function inBrackets(text: string): { before: string, inside: string } | undefined {
+  if (!text.endsWith(']')) return undefined
+  const open = text.indexOf('[', Math.max(1, text.lastIndexOf(']', text.length - 2) + 1))
+  const inside = open > 0 ? text.slice(open + 1, -1) : ''
+  return inside ? { before: text.slice(0, open).trimEnd(), inside } : undefined
+}
+
+/** Several names typed in one line, separated by semicolons or "and"; by "and" only behind the last semicolon, and where a comma follows. */
+export function readNames(typed: string): Name[] {
+  const [semicolon, comma] = [typed.lastIndexOf(';'), typed.lastIndexOf(',')]
+  const apart = typed.replace(/(?<=\s)(?:and|&)(?=\s)/gu, (word, at: number) => (at > semicolon && at < comma ? '\n' : word))
+  return apart.split(/[;\n]/u).map(part => part.trim()).filter(Boolean).map(readName)
+}
 
 function splitParticle(family: string): Pick<Name, 'family' | 'particle'> {
   const words = family.split(' ')

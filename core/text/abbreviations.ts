@@ -54,7 +54,7 @@ const PROCEEDINGS_WORDS: readonly [RegExp, string][] = [
 export function abbreviateProceedings(title: string, how: 'words' | 'proc'): string {
   const table = how === 'words' ? PROCEEDINGS_WORDS : PROCEEDINGS
   const set = table.reduce((text, [pattern, short]) => text.replace(pattern, short), title)
-  return how === 'words' ? set.replace(/\s+(?:on|of|the|for|in|and)(?=\s)/giu, '') : set
+  return how === 'words' ? set.replace(/\s+/gu, ' ').replace(/ (?:on|of|the|for|in|and)(?= )/giu, '') : set
 }
 
 /**
@@ -68,7 +68,7 @@ export function shortenPublisher(name: string, how: 'Univ.' | 'U', institutes = 
     return institutes ? short.replace(/^Institute (?:for|of) (?:the )?/u, 'Inst. ') : short
   }
   const university = /\bUniversity\b|\bUniversit(?:é|ät|y)\b/u.test(name)
-  const business = name.replace(/,?\s+(?:Company|Co\.|Corporation|Corp\.|Inc\.?|Incorporated|Limited|Ltd\.?|LLC|GmbH|Publishers?|Publishing(?: Company)?)$/u, '').replace(/^The\s+/u, '')
+  const business = name.replace(/\s+/gu, ' ').replace(/,? (?:Company|Co\.|Corporation|Corp\.|Inc\.?|Incorporated|Limited|Ltd\.?|LLC|GmbH|Publishers?|Publishing(?: Company)?)$/u, '').replace(/^The /u, '')
   if (!university) return business || name
   return business.replace(/\bUniversity Press\b/gu, 'UP').replace(/\bUniversity\b/gu, 'U').replace(/\bPress\b/gu, 'P')
 }

@@ -43,7 +43,7 @@ export function headlineCase(tokens: readonly Token[], rule: HeadlineRule, shout
     const edge = token.unit !== undefined || following === undefined || following.unit !== undefined
     const facts = factsOf(token.text)
     if (!shouting && facts.ownCapitals && !facts.hyphenated) return
-    const given = shouting ? (abbreviates(words.map(({ text }) => text), n) === false ? facts.lower : facts.fixed ?? facts.lower) : token.text
+    const given = shouting ? (abbreviates([words[n - 1]?.text ?? '', token.text, following?.text ?? ''], 1) === false ? facts.lower : facts.fixed ?? facts.lower) : token.text
     const adjacent = following !== undefined && following.adjacent === true
     // "People like Us": before a pronoun in its object form it is a preposition.
     const verb = n > 0 && given.toLowerCase() === 'like' && BEFORE_VERB.has(words[n - 1]!.text.toLowerCase().replace('\'', '’')) && !(/^(?:people|children|others|many|most|some)$/iu.test(words[n - 1]!.text) && OBJECT.test(following?.text ?? '') && words[n + 2] === undefined)

@@ -17,6 +17,7 @@ export function findQuotes(text: string): QuoteSign[] {
   const chars = [...text]
   const open: number[] = []
   const out: QuoteSign[] = []
+  const lastClosing = chars.findLastIndex((char, i) => (char === '’' || char === '\'') && !WORD.test(chars[i + 1] ?? ' '))
   chars.forEach((char, at) => {
     const double = char === '“' || char === '”' || char === '"'
     const single = char === '‘' || char === '’' || char === '\''
@@ -24,7 +25,8 @@ export function findQuotes(text: string): QuoteSign[] {
     const before = chars[at - 1] ?? ' '
     const after = chars[at + 1] ?? ' '
     const opens = char === '“' || char === '‘' || ((char === '"' || char === '\'') && OPENS_BEFORE.test(before) && !/\s/u.test(after))
-    if (opens && (double || closesLater(chars, at))) {
+    // A single quote that is closed no further on is none ('em and ’tis).
+    if (opens && (double || lastClosing > at)) {
       out.push({ at, sign: 'open', level: open.length })
       open.push(double ? 2 : 1)
       return
@@ -48,14 +50,6 @@ export function setQuotes(text: string, marks: QuoteMarks, depth: number): strin
   const levels = [marks.outer, marks.inner]
   for (const { at, sign, level } of findQuotes(text)) if (sign !== 'stray') chars[at] = sign === 'apostrophe' ? '’' : levels[(depth + level) % 2]![sign === 'open' ? 0 : 1]
   return chars.join('')
-}
-
-/** Whether a single quote opened at `at` is closed further on ('em and ’tis are not). */
-function closesLater(chars: readonly string[], at: number): boolean {
-  for (let i = at + 1; i < chars.length; i++) {
-    if ((chars[i] === '’' || chars[i] === '\'') && !WORD.test(chars[i + 1] ?? ' ')) return true
-  }
-  return false
 }
 
 /** Whether text ends in a closing quotation mark (not an apostrophe: one that an opening mark answers). */

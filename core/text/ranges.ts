@@ -11,7 +11,8 @@ export type RangeStyle =
   /** 101-19, 201-9: only the digits that change (NLM, Citing Medicine 2) */
   | 'minimal'
 
-const RANGE = /([\p{L}.]*?)(\d+)(\p{L}*)\s*(?:-{1,3}|[\u2010-\u2015])\s*([\p{L}.]*?)(\d+)(\p{L}*)/gu
+/** Each stretch of letters and of digits is begun at its first, so that a long one is read once. */
+const RANGE = /(?<![\p{L}.])([\p{L}.]*?)(?<!\d)(\d+)(\p{L}*)\s*(?:-{1,3}|[\u2010-\u2015])\s*([\p{L}.]*?)(\d+)(\p{L}*)/gu
 
 const ONE_NUMBER = /^\d+$/
 const TWO_NUMBERS = /^(\d+)[-\u2013](\d+)$/
@@ -29,7 +30,7 @@ export function setRange(input: string, style: RangeStyle, dash: string): string
   if (plain) return setPair(plain[1]!, plain[2]!, style, dash)
   const text = input.trim().replace(/\s*,\s*/gu, ', ')
   // Roman numerals and lettered pages: only the dash is set.
-  const words = text.replace(/([ivxlcdm]+)\s*(?:-{1,3}|[\u2010-\u2015])\s*([ivxlcdm]+)(?!\p{L})/giu, `$1${dash}$2`)
+  const words = text.replace(/(?<![ivxlcdm])([ivxlcdm]+)\s*(?:-{1,3}|[\u2010-\u2015])\s*([ivxlcdm]+)(?!\p{L})/giu, `$1${dash}$2`)
   return words.replace(RANGE, (whole, lead1: string, first: string, tail1: string, lead2: string, last: string, tail2: string) => {
     if (tail1 || (lead1 && lead2 !== lead1 && lead2) || whole.includes(':'))
       return `${lead1}${first}${tail1}${dash}${lead2}${last}${tail2}`

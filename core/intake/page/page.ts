@@ -3,11 +3,12 @@
  * Sources: the tags scholarly indexes ask publishers for (citation_*), DCMI Metadata Terms, the Open Graph protocol,
  * schema.org as JSON-LD, and HTML's own <title>, <time>, rel=author and rel=canonical.
  */
-import { load, type CheerioAPI } from 'cheerio/slim'
+import type { CheerioAPI } from 'cheerio/slim'
 import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
 import type { SourceDate } from '../../source/dates'
 import type { Fields } from '../../source/model'
+import { htmlTree, treeOf } from '../html-tree'
 import { readIsbn } from '../identifiers'
 import { readLinked } from './linked'
 import { languageOf, pageDate, pageDoi, pageNames, setter, splitTogether } from './values'
@@ -22,7 +23,7 @@ const MAX_PAGE = 3_000_000
 
 /** Reads a saved page into one proposal. `address` is where it was saved from, if known. Never throws. */
 export function readPage(html: string, address?: string): Intake {
-  const $ = load(html.slice(0, MAX_PAGE))
+  const $ = htmlTree(html.slice(0, MAX_PAGE))
   const readings = [scholarly($), linked($), dublinCore($), openGraph($), visible($), titleTag($)].filter(r => r !== undefined)
   const url = tidyUrl($('link[rel="canonical"]').attr('href') ?? $('meta[property="og:url"]').attr('content') ?? savedFrom(html) ?? address ?? '', address)
   const fields: Fields = {}
@@ -150,15 +151,15 @@ function visible($: CheerioAPI): Reading | undefined {
   const fields: Fields = {}
   const set = setter(fields)
   const main = $('article, main, [role=main]').first()
-  const within = main.length ? main : $('body')
-  const by = within.find('[rel~=author], [itemprop=author], .byline, .by-line, .author, .post-author, .entry-author, .article-author, address.author').toArray()
+  const within = treeOf((main.length ? main : $('body'))[0])
+  const by = within('[rel~=author], [itemprop=author], .byline, .by-line, .author, .post-author, .entry-author, .article-author, address.author').toArray()
     .map(element => squash($(element).text())).filter(text => text && text.length < 200)
-  const line = by[0] ?? within.find('p, div, span').toArray().slice(0, 60).map(element => squash($(element).text())).find(text => /^by\s+\p{Lu}[\p{L}'’.-]+(?:\s+\p{Lu}[\p{L}'’.-]*){1,4}(?:$|\s*[,|·•–-])/iu.test(text) && text.length < 120)
+  const line = by[0] ?? within('p, div, span').toArray().slice(0, 60).map(element => squash($(element).text())).find(text => /^by\s+\p{Lu}[\p{L}'’.-]+(?:\s+\p{Lu}[\p{L}'’.-]*){1,4}(?:$|\s*[,|·•–-])/iu.test(text) && text.length < 120)
   if (line) set('author', pageNames([line.replace(/^(?:written\s+|posted\s+|words\s+)?by:?\s+/iu, '').replace(/\s*(?:[|·•]|,\s*(?:staff|correspondent|editor|reporter)|\s[–-]\s).*$/iu, '')].flatMap(splitTogether)))
-  const time = within.find('time[datetime]').first().attr('datetime') ?? within.find('[itemprop=datePublished]').first().attr('content') ?? ''
-  const said = time || (/(?:published|posted|updated)(?:\s+on)?:?\s+((?:\d{1,2}\s+\p{L}+|\p{L}+\s+\d{1,2}),?\s+\d{4}|\d{4}-\d{2}-\d{2})/iu.exec(squash(within.text()).slice(0, 20_000))?.[1] ?? '') || squash(within.find('time').first().text())
+  const time = within('time[datetime]').first().attr('datetime') ?? within('[itemprop=datePublished]').first().attr('content') ?? ''
+  const said = time || (/(?:published|posted|updated)(?:\s+on)?:?\s+((?:\d{1,2}\s+\p{L}+|\p{L}+\s+\d{1,2}),?\s+\d{4}|\d{4}-\d{2}-\d{2})/iu.exec(squash(within.root().text()).slice(0, 20_000))?.[1] ?? '') || squash(within('time').first().text())
   set('issued', pageDate(said))
-  set('title', squash(within.find('h1').first().text()))
+  set('title', squash(within('h1').first().text()))
   return Object.keys(fields).length ? { by: 'read', says: 'read from the page itself', fields } : undefined
 }
 

@@ -28,11 +28,11 @@ export function pageNames(said: readonly string[]): Name[] {
 }
 /** "June Alder and Tom Baird", "June Alder, Tom Baird, and Una Croft". */
 export function splitTogether(text: string): string[] {
-  const pieces = text.split(/\s*;\s*|\s+(?:and|&)\s+/u).map(piece => piece.trim().replace(/,$/u, '')).filter(Boolean)
+  const pieces = squash(text).split(/;| (?:and|&) /u).map(piece => piece.trim().replace(/,$/u, '')).filter(Boolean)
   // Commas separate people only where every piece is a whole name by itself.
   return pieces.flatMap((piece) => {
-    const parts = piece.split(/\s*,\s*/u)
-    return parts.length > 1 && parts.every(part => /^\p{Lu}[\p{L}.'’-]*(?:\s+\p{L}[\p{L}.'’-]*)+$/u.test(part)) ? parts : [piece]
+    const parts = piece.split(/ ?, ?/u)
+    return parts.length > 1 && parts.every(part => /^\p{Lu}[\p{L}.'’-]*(?: \p{L}[\p{L}.'’-]*)+$/u.test(part)) ? parts : [piece]
   })
 }
 

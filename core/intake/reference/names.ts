@@ -6,7 +6,7 @@ const PARTICLE = '(?:(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|
 const WORD = '(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
 const SURNAME = `${PARTICLE}${WORD}(?:\\s${WORD}){0,2}`
 const INITIAL = '\\p{Lu}\\p{Ll}?\\.'
-const INITIALS = `${INITIAL}(?:\\s?[-‐‑]?\\s?${INITIAL})*(?:\\s(?:van|von|de|der|den|da|di|du))*`
+const INITIALS = `${INITIAL}(?:(?:\\s?[-‐‑]\\s?|\\s)?${INITIAL})*(?:\\s(?:van|von|de|der|den|da|di|du))*`
 const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:van|von|de|der))?`
 /** Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow, Edith M. Locks of …"). */
 const GIVEN_BEHIND = `(?:(?:${INITIAL}[\\s-])?${WORD}(?:[\\s-]${WORD})*(?:[\\s-](?:${INITIAL}|\\p{Lu}(?![\\p{L}.])))*|${INITIAL}(?:[\\s-]${INITIAL})*)(?:\\s(?:van|von|de|der))?`
@@ -57,6 +57,9 @@ const GRAMMARS: readonly Grammar[] = [
 const SEPARATOR = /^(?:\s*,\s*(?:and|&)\s+|\s*;\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+|\s*,\s*(?:\.\s?\.\s?\.|…)\s*,?\s*(?:&\s+)?|\s*,\s+)/u
 const ET_AL = /^\s*[,;]?\s*(?:et\s+al\.?|and others|\[?et al\]?\.?)/u
 
+/** No head of a reference is longer, in characters: 200 names. */
+const LONGEST = 8000
+
 export interface Head { names: Name[], grammar: Grammar['id'], end: number, others: boolean }
 
 /**
@@ -64,7 +67,8 @@ export interface Head { names: Name[], grammar: Grammar['id'], end: number, othe
  * `end` is where they end; what must follow (a stop, a bracket, a quotation mark) is the caller's to judge.
  */
 export function readHead(text: string): Head[] {
-  return GRAMMARS.map(grammar => consume(text, grammar)).filter(head => head !== undefined).sort((a, b) => rank(a) - rank(b) || b.end - a.end || b.names.length - a.names.length)
+  const head = text.slice(0, LONGEST)
+  return GRAMMARS.map(grammar => consume(head, grammar)).filter(head => head !== undefined).sort((a, b) => rank(a) - rank(b) || b.end - a.end || b.names.length - a.names.length)
 }
 
 /** Initials are surer evidence of an order than whole words. */

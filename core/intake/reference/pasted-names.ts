@@ -8,15 +8,15 @@ import { readHead } from './names'
  * comes back as one; an organisation with an "and" in its name stays whole.
  */
 export function readPastedNames(pasted: string): Name[] {
-  const pieces = pasted.split(/\s*[;\n]\s*/u).map(piece => piece.trim().replace(/^(?:by|and|&)\s+/iu, '')).filter(Boolean)
+  const pieces = pasted.split(/[;\n]/u).map(piece => piece.trim().replace(/\s+/gu, ' ').replace(/^(?:by|and|&)\s+/iu, '')).filter(Boolean)
   return pieces.flatMap(readTogether)
 }
 
 const COMPRESSED = /^\p{Lu}[\p{L}’'-]+\s\p{Lu}{1,3}$/u
 
 function readTogether(text: string): Name[] {
-  if (/^\{.*\}$/u.test(text) || /\[[^\]]*\]$/u.test(text)) return [readName(text)]
-  const parts = text.split(/\s*,\s*/u).filter(Boolean)
+  if (/^\{.*\}$/u.test(text) || (text.endsWith(']') && text.includes('['))) return [readName(text)]
+  const parts = text.split(/ ?, ?/u).filter(Boolean)
   // "Alder J, Baird T": surname and initials, no comma between them.
   if (parts.length > 1 && parts.every(part => COMPRESSED.test(part))) return parts.flatMap(readTogether)
   // "Alder, June, Baird, Tom": pairs.

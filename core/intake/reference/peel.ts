@@ -96,5 +96,5 @@ export class Peeler {
 
 /** "101–19" is 101-119: the second number gets back the digits that the style dropped. */
 export function tidyPages(typed: string): string {
-  return typed.replace(/\s*[-–—]\s*/gu, '-').replace(/(\d+)-(\d+)/gu, (all, from: string, to: string) => (to.length < from.length && Number(from.slice(from.length - to.length)) <= Number(to) ? `${from}-${from.slice(0, from.length - to.length)}${to}` : all))
+  return typed.replace(/\s+/gu, ' ').replace(/ ?[-–—] ?/gu, '-').replace(/(?<!\d)(\d+)-(\d+)/gu, (all, from: string, to: string) => (to.length < from.length && Number(from.slice(from.length - to.length)) <= Number(to) ? `${from}-${from.slice(0, from.length - to.length)}${to}` : all))
 }

@@ -64,20 +64,22 @@ export function texToHtml(tex: string): { html: string, title?: string } {
     if (html.replace(/<[^>]+>/gu, '').trim()) out.push(`<p>${html}</p>`)
   }
   /** Running text: footnotes set aside, citations kept, the rest read as LaTeX. */
-  function inline(text: string): string {
+  function inline(text: string, depth = 0): string {
     let bare = ''
+    const closing = bracesOf(text)
     for (let at = 0; at < text.length;) {
       const begin = text.indexOf('\\footnote', at)
       const open = begin < 0 ? -1 : text.indexOf('{', begin)
-      if (begin < 0 || open < 0) { bare += text.slice(at); break }
-      let depth = 0
-      let end = open
-      for (; end < text.length; end++) {
-        if (text[end] === '{') depth++
-        else if (text[end] === '}' && --depth === 0) break
+      // Notes in notes in notes stay words of the text, as does one that is never closed.
+      if (open < 0 || depth > 4) { bare += text.slice(at); break }
+      const end = closing.get(open)
+      if (end === undefined) {
+        bare += text.slice(at, open)
+        at = open
+        continue
       }
       bare += text.slice(at, begin)
-      notes.push(inline(text.slice(open + 1, end)))
+      notes.push(inline(text.slice(open + 1, end), depth + 1))
       bare += `\uE003${notes.length}\uE003`
       at = end + 1
     }
@@ -89,4 +91,15 @@ export function texToHtml(tex: string): { html: string, title?: string } {
       .replace(/\uE003(\d+)\uE003/gu, '<sup><a href="#footnote-$1">$1</a></sup>')
       .replace(/\uE004(\d+)\uE004/gu, (_, n: string) => kept[Number(n)]!.replace(/&/gu, '&amp;').replace(/</gu, '&lt;'))
   }
+}
+
+/** For each opening brace the place of the one that closes it. */
+function bracesOf(text: string): Map<number, number> {
+  const open: number[] = []
+  const out = new Map<number, number>()
+  for (let i = 0; i < text.length; i++) {
+    if (text[i] === '{') open.push(i)
+    else if (text[i] === '}' && open.length) out.set(open.pop()!, i)
+  }
+  return out
 }
