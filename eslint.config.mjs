@@ -24,7 +24,7 @@ const LINEAR = {
   files: ['core/**/*.ts', 'app/**/*.ts', 'app/**/*.vue', 'server/**/*.ts'],
   ignores: ['**/*.test.ts'],
   plugins: { regexp },
-  rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'potential' }], 'regexp/no-super-linear-move': ['error', { report: 'potential' }] },
+  rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'certain' }], 'regexp/no-super-linear-move': ['error', { report: 'certain' }] },
 }
 
 export default withNuxt(
@@ -33,7 +33,7 @@ export default withNuxt(
     '@stylistic/no-extra-parens': 'off', '@stylistic/indent': 'off', '@stylistic/indent-binary-ops': 'off', '@stylistic/no-multi-spaces': 'off',
     'vue/multi-word-component-names': 'off', 'vue/singleline-html-element-content-newline': 'off', 'vue/multiline-html-element-content-newline': 'off', 'vue/html-closing-bracket-newline': 'off', 'vue/html-indent': 'off', 'vue/no-multiple-template-root': 'off',
   } },
-  // LINEAR,
+  LINEAR,
   CORE_ONLY,
   layer('text', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill', 'source']),
   layer('source', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill']),

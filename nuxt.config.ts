@@ -40,6 +40,8 @@ export default defineNuxtConfig({
     worker: { format: 'es' },
     optimizeDeps: { include: ['@headlessui/vue', '@lucide/vue', '@tiptap/vue-3', '@tiptap/starter-kit', '@tiptap/core', 'idb-keyval', 'zod', '@vueuse/core'] },
   },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  eslint: { config: { stylistic: true } },
   // What a page may load and run: its own scripts (by nonce), pictures that travel in the paper, and nothing from elsewhere.
   security: {
     nonce: true,
@@ -75,6 +77,4 @@ export default defineNuxtConfig({
       },
     },
   },
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
-  eslint: { config: { stylistic: true } },
 })
