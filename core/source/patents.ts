@@ -14,7 +14,7 @@ export interface PatentNumber { country?: string, bare: string }
 
 /** The office's code and the number without it: "U.S. Patent No. 9,876,543" is US and 9,876,543. */
 export function readPatent(number: string, authority = ''): PatentNumber {
-  const said = number.replace(/^(?:no|nr|number)\.?\s+/iu, '')
+  const said = number.replace(/^(?:(?:no|nr|number)\b\.?\s+)+/iu, '')
   if (said !== number) return readPatent(said, authority)
   const code = CODE.exec(number)?.[1]
   if (code) return { country: code, bare: number.replace(CODE, '') }

@@ -39,7 +39,7 @@ import type { Source } from '../../core/source/model'
 import { readName, readNames } from '../../core/source/names'
 import { readPassage, standsIn } from '../../core/source/passages'
 import { readPatent } from '../../core/source/patents'
-import { STYLES, styleOf } from '../../core/styles'
+import { styleOf } from '../../core/styles'
 import { abbreviateJournal, abbreviateProceedings, shortenPublisher } from '../../core/text/abbreviations'
 import { foldTitle, foldWords } from '../../core/text/filing'
 import { leaveOut } from '../../core/text/omission'
@@ -55,7 +55,9 @@ const source = (name: FieldName, kind: Source['kind'] = 'journal-article') => (t
 const document = (text: string): DocNode => ({ type: 'doc', content: text.split('\n').map(line => ({ type: 'paragraph', ...(line ? { content: [{ type: 'text', text: line }] } : {}) })) })
 const noted = (text: string): DocNode => ({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Words.' }, { type: 'citation', attrs: { id: 'c1', data: { items: [], form: 'parenthetical', words: { after: text } } } }] }] })
 const paper = { citations: [{ items: [{ id: 's' }] }] }
-const composed = (name: FieldName, kind?: Source['kind']) => (text: string) => STYLES.map(style => compose(style, [source(name, kind)(text)], paper))
+/** One style of each sort: author and date in either case of titles, notes, numbers. */
+const SETTERS = ['apa-7', 'mla-9', 'chicago-18-notes', 'ama-11'].map(id => styleOf(id)!)
+const composed = (name: FieldName, kind?: Source['kind']) => (text: string) => SETTERS.map(style => compose(style, [source(name, kind)(text)], paper))
 const TODAY = [2026, 11, 28] as const
 
 export const READERS: Record<string, (text: string) => unknown> = {
