@@ -12,27 +12,14 @@ async function act(id: number, run: () => unknown) {
     role="status"
     aria-live="polite"
   >
-    <div
+    <PartsToast
       v-for="notice in notices.list"
       :key="notice.id"
-      class="leaf-raised pointer-events-auto flex max-w-xl items-baseline gap-4 border-l-[3px] px-4 py-2"
-      :class="notice.bad ? 'border-l-madder' : 'border-l-verdigris'"
-    >
-      <span>{{ notice.text }}</span>
-      <button
-        v-if="notice.action"
-        class="act shrink-0"
-        @click="act(notice.id, notice.action.run)"
-      >
-        {{ notice.action.label }}
-      </button>
-      <button
-        class="quiet shrink-0"
-        aria-label="Close this message"
-        @click="notices.dismiss(notice.id)"
-      >
-        Close
-      </button>
-    </div>
+      :text="notice.text"
+      :bad="notice.bad ?? false"
+      :action="notice.action?.label ?? ''"
+      @act="act(notice.id, notice.action!.run)"
+      @close="notices.dismiss(notice.id)"
+    />
   </div>
 </template>

@@ -32,13 +32,14 @@ const remove = (row: Row) => notices.attempt(async () => {
 <template>
   <main class="mx-auto max-w-[880px] px-6 pt-12 pb-24">
     <div class="mb-10 flex items-baseline justify-between">
-      <span class="font-title text-2xl font-semibold text-verdigris">Dendle</span>
-      <button
-        class="quiet text-[13px]"
+      <span class="font-title text-title font-semibold text-verdigris">Dendle</span>
+      <PartsButton
+        kind="quiet"
+        class="text-small"
         @click="toggle"
       >
         {{ theme === 'night' ? 'Day' : 'Night' }}
-      </button>
+      </PartsButton>
     </div>
     <h1 class="view-title mb-5">
       Desk
@@ -47,31 +48,33 @@ const remove = (row: Row) => notices.attempt(async () => {
       class="mb-10 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-1"
       @submit.prevent="begin"
     >
-      <input
+      <PartsField
         v-model="title"
-        class="min-w-0 flex-1 basis-72 bg-transparent py-1 font-title text-[20px]"
+        look="bare"
+        class="min-w-0 flex-1 basis-72 py-1 font-title text-head"
         aria-label="Title of a new paper"
         placeholder="Begin a paper: type its working title"
         maxlength="5000"
-      >
-      <label class="text-[13px] text-soft">in
-        <select
+      />
+      <label class="text-small text-soft">in
+        <PartsSelect
           v-model="style"
-          class="ml-1 border-0 bg-transparent py-1 font-semibold text-ink"
+          class="ml-1 py-1 font-semibold text-ink"
         >
           <option
             v-for="s in STYLES"
             :key="s.id"
             :value="s.id"
           >{{ s.short }}</option>
-        </select>
+        </PartsSelect>
       </label>
-      <button
-        class="act pb-1"
+      <PartsButton
+        type="submit"
+        class="pb-1"
         :disabled="!title.trim() || busy"
       >
         Begin
-      </button>
+      </PartsButton>
     </form>
 
     <p
@@ -79,12 +82,9 @@ const remove = (row: Row) => notices.attempt(async () => {
       role="alert"
       class="text-madder"
     >
-      The papers could not be read. <button
-        class="act"
-        @click="refresh()"
-      >
+      The papers could not be read. <PartsButton @click="refresh()">
         Try again
-      </button>
+      </PartsButton>
     </p>
     <p
       v-else-if="!papers.length"
@@ -100,19 +100,20 @@ const remove = (row: Row) => notices.attempt(async () => {
       >
         <NuxtLink
           :to="`/papers/${row.id}/${row.words ? 'write' : 'gather'}`"
-          class="min-w-0 flex-1 basis-80 font-title text-[19px] break-words hover:text-verdigris"
+          class="min-w-0 flex-1 basis-80 font-title text-head break-words hover:text-verdigris"
         >
           {{ row.title }}
         </NuxtLink>
-        <span class="text-[13px] text-soft">{{ styleOf(row.style)?.short ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
-        <ClientOnly><span class="w-32 text-right text-[13px] text-soft">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }) }}</span></ClientOnly>
-        <button
-          class="quiet text-[13px] opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
+        <span class="text-small text-soft">{{ styleOf(row.style)?.short ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
+        <ClientOnly><span class="w-32 text-right text-small text-soft">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }) }}</span></ClientOnly>
+        <PartsButton
+          kind="quiet"
+          class="text-small opacity-0 group-hover:opacity-100 focus-visible:opacity-100"
           :aria-label="`Take “${row.title}” off the Desk`"
           @click="remove(row)"
         >
           Take away
-        </button>
+        </PartsButton>
       </li>
     </ul>
   </main>

@@ -21,25 +21,18 @@ const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
       <p class="min-w-0 flex-1 basis-80">
         <b>This paper was changed in another tab at {{ when }}.</b> Both texts are safe. Choose the one to go on with; the other is kept as an earlier state.
       </p>
-      <button
-        class="act"
+      <PartsButton
         :aria-expanded="beside"
         @click="beside = !beside"
       >
         {{ beside ? 'Fold' : 'See both' }}
-      </button>
-      <button
-        class="act"
-        @click="decide('mine')"
-      >
+      </PartsButton>
+      <PartsButton @click="decide('mine')">
         Go on with this tab’s
-      </button>
-      <button
-        class="act"
-        @click="decide('theirs')"
-      >
+      </PartsButton>
+      <PartsButton @click="decide('theirs')">
         Take the other
-      </button>
+      </PartsButton>
     </div>
     <div
       v-if="beside"

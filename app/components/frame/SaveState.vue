@@ -10,7 +10,7 @@ const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(savi
 
 <template>
   <span
-    class="shrink-0 text-[13px]"
+    class="shrink-0 text-small"
     :class="troubled ? 'max-w-40 truncate font-semibold text-madder sm:max-w-none' : 'text-soft max-sm:hidden'"
     role="status"
     :title="saving.problem || undefined"

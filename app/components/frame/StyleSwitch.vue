@@ -64,7 +64,7 @@ async function set(style: Style) {
     >
       <span class="shrink-0 font-bold">{{ store.style.short }}</span>
       <RunText
-        class="hidden truncate font-page text-[15px] text-soft md:inline"
+        class="hidden truncate font-page text-body text-soft md:inline"
         :runs="show(store.style)"
       />
       <ChevronDown
@@ -87,10 +87,10 @@ async function set(style: Style) {
         >
           <span class="flex items-baseline justify-between gap-3">
             <span class="font-semibold">{{ style.name }}</span>
-            <span class="text-[13px] text-soft">{{ style.edition }}</span>
+            <span class="text-small text-soft">{{ style.edition }}</span>
           </span>
           <RunText
-            class="line-clamp-2 font-page text-[15px] text-soft"
+            class="line-clamp-2 font-page text-body text-soft"
             :runs="show(style)"
           />
         </li>

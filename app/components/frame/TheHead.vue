@@ -11,15 +11,16 @@ function keep() {
 
 <template>
   <header class="head sticky top-0 z-20 flex h-[52px] items-center gap-5 border-b border-rule bg-vellum px-4 sm:px-7">
-    <input
+    <PartsField
       v-model="title"
-      class="min-w-0 flex-1 truncate bg-transparent font-title text-[20px] hover:underline hover:decoration-rule focus:no-underline"
+      look="bare"
+      class="min-w-0 flex-1 truncate font-title text-head hover:underline hover:decoration-rule focus:no-underline"
       aria-label="Title of the paper"
       maxlength="5000"
       @blur="keep"
       @keydown.enter="($event.target as HTMLInputElement).blur()"
       @keydown.esc="title = store.paper!.title"
-    >
+    />
     <FrameSaveState />
     <div class="h-full border-l border-rule" />
     <FrameStyleSwitch />

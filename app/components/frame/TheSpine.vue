@@ -22,7 +22,7 @@ const stops = computed(() => [
   >
     <NuxtLink
       to="/"
-      class="mark font-title text-2xl font-semibold text-verdigris"
+      class="mark font-title text-title font-semibold text-verdigris"
       aria-label="Dendle: to the Desk"
     >
       Dn
@@ -43,7 +43,7 @@ const stops = computed(() => [
       />
       <span
         v-if="stop.count !== undefined"
-        class="font-title text-[20px] leading-6 font-normal"
+        class="font-title text-head leading-6 font-normal"
       >{{ stop.count.toLocaleString('en') }}<span class="sr-only"> {{ stop.of }},</span></span>
       <span class="word">{{ stop.word }}</span>
     </NuxtLink>
@@ -54,12 +54,12 @@ const stops = computed(() => [
       >
         Desk
       </NuxtLink>
-      <button
-        class="quiet"
+      <PartsButton
+        kind="quiet"
         @click="toggle"
       >
         {{ theme === 'night' ? 'Day' : 'Night' }}
-      </button>
+      </PartsButton>
     </div>
   </nav>
 </template>
@@ -67,18 +67,18 @@ const stops = computed(() => [
 <style scoped>
 .spine { width: 72px; flex-direction: column; align-items: stretch; text-align: center; border-right-width: 1px; position: sticky; top: 0; height: 100vh; flex: none; }
 .mark { height: 52px; line-height: 44px; }
-.stop { position: relative; display: flex; flex-direction: column; align-items: center; padding: 8px 0 7px; font-size: 13px; color: var(--soft); }
+.stop { position: relative; display: flex; flex-direction: column; align-items: center; padding: 8px 0 7px; font-size: var(--text-small); color: var(--soft); }
 .stop .icon { margin-bottom: 2px; }
 .stop:hover { color: var(--ink); }
 .stop.here { color: var(--ink); font-weight: 700; }
 .stop.here::after { content: ''; position: absolute; right: -2px; top: 8px; bottom: 8px; width: 3px; background: var(--verdigris); }
-.foot { margin-top: auto; display: flex; flex-direction: column; gap: 8px; padding-bottom: 16px; font-size: 13px; }
+.foot { margin-top: auto; display: flex; flex-direction: column; gap: 8px; padding-bottom: 16px; font-size: var(--text-small); }
 @media (max-width: 640px) {
   .spine { position: fixed; inset: auto 0 0 0; top: auto; width: auto; height: 58px; flex-direction: row; border-right: 0; border-top-width: 1px; z-index: 30; }
   .mark, .foot { display: none; }
-  .stop { flex: 1; padding: 6px 0; font-size: 12px; justify-content: flex-end; }
+  .stop { flex: 1; padding: 6px 0; font-size: var(--text-fine); justify-content: flex-end; }
   .stop .icon { display: none; }
-  .stop span.font-title { font-size: 17px; line-height: 20px; }
+  .stop span.font-title { font-size: var(--text-page); line-height: 20px; }
   .stop.here::after { right: 20%; left: 20%; top: -2px; bottom: auto; width: auto; height: 3px; }
 }
 </style>

@@ -27,9 +27,9 @@ function read(text: string) {
   if (props.name === 'doi') return isDoi(tidyDoi(text)) && !/\s/u.test(text.trim()) ? tidyDoi(text) : text
   return RICH.has(props.name) ? fromEditable(text, typeof props.value === 'string' ? props.value : '') : text
 }
-function input(event: Event) {
-  typed.value = (event.target as HTMLInputElement).value
-  const value = read(typed.value)
+function input(text: string) {
+  typed.value = text
+  const value = read(text)
   own = JSON.stringify(value)
   emit('change', value)
 }
@@ -48,28 +48,26 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
     class="field relative block"
     :class="lit && 'lit'"
   >
-    <span class="flex items-baseline justify-between gap-2 text-[12.5px] text-soft">
+    <span class="flex items-baseline justify-between gap-2 text-fine text-soft">
       <span class="shrink-0">{{ label }}</span>
       <span
         class="truncate"
         :title="hint"
       >{{ understood || hint }}</span>
     </span>
-    <component
-      :is="long ? 'textarea' : 'input'"
-      :value="typed"
+    <PartsField
+      :model-value="typed"
       :aria-label="label"
       :aria-description="hint"
       :aria-required="required"
       :data-field="name"
       :rows="long ? Math.min(8, Math.ceil(typed.length / 62)) : undefined"
-      class="line resize-none"
       :placeholder="spec.type === 'date' ? '2021, or 14 March 2023' : ''"
       :maxlength="MAX_FIELD"
       autocomplete="off"
       spellcheck="false"
       dir="auto"
-      @input="input"
+      @update:model-value="input"
       @focus="emit('focus')"
       @blur="emit('blur')"
     />
@@ -77,5 +75,5 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
 </template>
 
 <style scoped>
-.lit .line { background: var(--wash); }
+.lit :deep(.line) { background: var(--wash); }
 </style>

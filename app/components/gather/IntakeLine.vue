@@ -12,8 +12,9 @@ const tray = useTray()
 const notices = useNotices()
 const typed = ref('')
 const busy = ref(false)
-const input = useTemplateRef<HTMLTextAreaElement>('input')
-const files = useTemplateRef<HTMLInputElement>('files')
+const line = useTemplateRef<{ el: HTMLTextAreaElement | null, focus: () => void }>('input')
+const input = computed(() => line.value?.el)
+const files = useTemplateRef<{ open: () => void }>('files')
 const QUICK: KindId[] = ['book', 'journal-article', 'web-page']
 /** More than this is no longer shown being typed; it is read at once. */
 const LONG = 4000
@@ -95,7 +96,7 @@ function grow() {
   box.style.height = `${Math.min(box.scrollHeight, 160)}px`
 }
 watch(typed, () => nextTick(grow))
-defineExpose({ focus: () => input.value?.focus() })
+defineExpose({ focus: () => line.value?.focus() })
 </script>
 
 <template>
@@ -104,11 +105,12 @@ defineExpose({ focus: () => input.value?.focus() })
     @submit.prevent="enter"
   >
     <div class="flex items-end gap-4 border-b-2 border-ink">
-      <textarea
+      <PartsField
         ref="input"
         v-model="typed"
+        look="bare"
+        class="min-w-0 flex-1 resize-none pb-2 font-title text-head leading-8 placeholder-shown:truncate"
         rows="1"
-        class="min-w-0 flex-1 resize-none bg-transparent pb-2 font-title text-[21px] leading-8 placeholder-shown:truncate focus:outline-none"
         aria-label="Take in a source: a title, address, DOI, ISBN or whole list"
         placeholder="Type, paste or drop a source: a title, a DOI, a whole list…"
         maxlength="2000000"
@@ -118,43 +120,37 @@ defineExpose({ focus: () => input.value?.focus() })
         @keydown.enter.exact.prevent="enter"
         @keydown.esc="typed = ''"
       />
-      <button
-        type="button"
-        class="quiet shrink-0 pb-3 text-[13px]"
-        @click="files?.click()"
+      <PartsButton
+        kind="quiet"
+        class="shrink-0 pb-3 text-small"
+        @click="files?.open()"
       >
         or choose files
-      </button>
-      <input
+      </PartsButton>
+      <PartsFile
         ref="files"
-        type="file"
         multiple
-        class="sr-only"
-        tabindex="-1"
-        aria-label="Files with sources"
+        label="Files with sources"
         accept=".bib,.bibtex,.ris,.json,.html,.htm,.pdf,.docx,.txt,.nbib"
-        @change="takeFiles([...(($event.target as HTMLInputElement).files ?? [])]); ($event.target as HTMLInputElement).value = ''"
-      >
+        @files="takeFiles"
+      />
     </div>
     <div
       v-if="form"
       class="flex flex-wrap items-baseline gap-x-5 gap-y-1 py-2"
     >
       <template v-if="form === 'title' || identifiers.length === 1">
-        <button
+        <PartsButton
           v-if="identifiers.length"
           type="submit"
-          class="act"
           :disabled="busy"
         >
           Look it up <span class="font-normal text-soft">↵</span>
-        </button>
+        </PartsButton>
         <span class="text-soft">{{ identifiers.length ? `${understood}; or begin it yourself, as a` : `${understood} of a` }}</span>
-        <button
+        <PartsButton
           v-for="kind in QUICK"
           :key="kind"
-          type="button"
-          class="act"
           :disabled="busy"
           @click="begin(kind)"
         >
@@ -162,7 +158,7 @@ defineExpose({ focus: () => input.value?.focus() })
             v-if="kind === 'book' && !identifiers.length"
             class="ml-1 font-normal text-soft"
           >↵</span>
-        </button>
+        </PartsButton>
         <GatherKindFinder
           label="Another kind of source"
           placeholder="something else: say what"
@@ -171,13 +167,12 @@ defineExpose({ focus: () => input.value?.focus() })
       </template>
       <template v-else>
         <span class="text-soft">{{ understood }}</span>
-        <button
+        <PartsButton
           type="submit"
-          class="act"
           :disabled="busy"
         >
           {{ form === 'identifiers' ? 'Look them up' : 'Read it into the tray' }} <span class="font-normal text-soft">↵</span>
-        </button>
+        </PartsButton>
       </template>
     </div>
     <Teleport to="body">
@@ -185,7 +180,7 @@ defineExpose({ focus: () => input.value?.focus() })
         v-if="hovering"
         class="pointer-events-none fixed inset-0 z-50 grid place-items-center border-4 border-verdigris bg-vellum/80"
       >
-        <p class="font-title text-[26px]">
+        <p class="font-title text-title">
           Let go, and it is read into the tray
         </p>
       </div>

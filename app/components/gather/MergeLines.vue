@@ -13,12 +13,12 @@ function choose(name: FieldName, theirs: boolean) {
   else next.delete(name)
   take.value = next
 }
-const id = useId()
+const SIDES = ['mine', 'theirs'] as const
 </script>
 
 <template>
   <div
-    class="my-2 border-l-[3px] border-verdigris bg-tint/40 px-4 py-3 text-[14px]"
+    class="my-2 border-l-[3px] border-verdigris bg-tint/40 px-4 py-3 text-plain"
     role="group"
     aria-label="Merge field by field"
   >
@@ -35,23 +35,22 @@ const id = useId()
       <fieldset
         v-for="difference in comparison.differ"
         :key="difference.name"
-        class="grid gap-x-4 border-t border-rule py-1.5 sm:grid-cols-[110px_1fr_1fr]"
+        class="grid gap-x-4 border-t border-rule py-1.5 sm:grid-cols-[110px_1fr]"
       >
         <legend class="sr-only">
           {{ FIELDS[difference.name].label }}
         </legend>
         <span class="font-semibold">{{ FIELDS[difference.name].label }}</span>
-        <label
-          v-for="side in (['mine', 'theirs'] as const)"
-          :key="side"
-          class="flex items-baseline gap-2"
-        ><input
-          type="radio"
-          class="accent-verdigris"
-          :name="`${id}-${difference.name}`"
-          :checked="take.has(difference.name) === (side === 'theirs')"
-          @change="choose(difference.name, side === 'theirs')"
-        ><span class="min-w-0 break-words"><span class="block text-[12.5px] text-soft">{{ side === 'mine' ? mineWord : theirsWord }}</span>{{ written(difference[side]) }}</span></label>
+        <PartsTiles
+          v-slot="{ option }"
+          row
+          :label="`${FIELDS[difference.name].label}: which stands`"
+          :options="SIDES"
+          :model-value="take.has(difference.name) ? 'theirs' : 'mine'"
+          @update:model-value="choose(difference.name, $event === 'theirs')"
+        >
+          <span class="block min-w-0 break-words"><span class="block text-fine text-soft">{{ option === 'mine' ? mineWord : theirsWord }}</span>{{ written(difference[option]) }}</span>
+        </PartsTiles>
       </fieldset>
       <p
         v-if="comparison.added.length"
@@ -61,18 +60,15 @@ const id = useId()
       </p>
     </template>
     <div class="mt-2 flex gap-5">
-      <button
-        class="act"
-        @click="emit('merge', take)"
-      >
+      <PartsButton @click="emit('merge', take)">
         Merge them
-      </button>
-      <button
-        class="quiet"
+      </PartsButton>
+      <PartsButton
+        kind="quiet"
         @click="emit('cancel')"
       >
         Not now
-      </button>
+      </PartsButton>
     </div>
   </div>
 </template>

@@ -37,8 +37,8 @@ function give() {
   own = JSON.stringify(names)
   emit('change', names.length ? names : undefined)
 }
-function type(row: Row, event: Event) {
-  row.typed = (event.target as HTMLInputElement).value
+function type(row: Row, text: string) {
+  row.typed = text
   give()
 }
 /** Rows that hold several names are split once the writer leaves them. */
@@ -96,7 +96,7 @@ function turn(row: Row) {
     :aria-label="`${label}s`"
     :class="lit && 'lit'"
   >
-    <span class="flex items-baseline justify-between gap-2 text-[12.5px] text-soft">
+    <span class="flex items-baseline justify-between gap-2 text-fine text-soft">
       <span class="shrink-0">{{ label }}{{ rows.length > 1 ? 's' : '' }}</span>
       <span class="truncate">{{ hint }}</span>
     </span>
@@ -105,9 +105,10 @@ function turn(row: Row) {
       :key="row.id"
       class="name-row flex items-baseline gap-2 border-b border-rule"
     >
-      <input
-        :value="row.typed"
-        class="min-w-0 flex-1 bg-transparent px-px py-[5px] focus:outline-none"
+      <PartsField
+        look="bare"
+        class="min-w-0 flex-1 px-px py-[5px]"
+        :model-value="row.typed"
         :aria-label="at ? `${label} ${at + 1}` : label"
         :aria-description="hint"
         :placeholder="at ? 'Surname, Given' : 'Surname, Given; or a group'"
@@ -116,50 +117,48 @@ function turn(row: Row) {
         autocomplete="off"
         spellcheck="false"
         dir="auto"
-        @input="type(row, $event)"
+        @update:model-value="type(row, $event)"
         @focus="emit('focus')"
         @blur="settle(row)"
         @keydown="key($event, at)"
         @paste="paste($event, row)"
-      >
-      <button
+      />
+      <PartsButton
         v-if="row.typed.trim()"
-        type="button"
-        class="quiet shrink-0 text-[12.5px]"
+        kind="quiet"
+        class="shrink-0 text-fine"
         :title="isGroup(row) ? 'Printed whole. Make it a person' : 'Printed surname first. Make it a group, printed whole'"
         :aria-label="isGroup(row) ? `${row.typed} is a group; make it a person` : `${row.typed} is a person; make it a group`"
         @click="turn(row)"
       >
         {{ isGroup(row) ? 'a group' : 'a person' }}
-      </button>
+      </PartsButton>
       <span
         v-if="rows.length > 1"
-        class="tools flex w-12 shrink-0 justify-end gap-2 text-[12.5px]"
+        class="tools flex w-12 shrink-0 justify-end gap-2 text-fine"
       >
-        <button
+        <PartsButton
           v-if="at"
-          type="button"
-          class="quiet"
+          kind="quiet"
           title="One up (Alt+↑)"
           :aria-label="`Move ${row.typed || 'this name'} up`"
           @click="move(at, -1)"
-        >up</button>
-        <button
-          type="button"
-          class="quiet"
+        >up</PartsButton>
+        <PartsButton
+          kind="quiet"
           :aria-label="`Take ${row.typed || 'this name'} out`"
           @click="remove(at)"
-        >out</button>
+        >out</PartsButton>
       </span>
     </div>
-    <button
+    <PartsButton
       v-if="rows.at(-1)!.typed.trim()"
-      type="button"
-      class="quiet mt-0.5 text-[12.5px]"
+      kind="quiet"
+      class="mt-0.5 text-fine"
       @click="add(rows.length - 1)"
     >
       another {{ label.toLowerCase() }}
-    </button>
+    </PartsButton>
   </div>
 </template>
 

@@ -48,15 +48,18 @@ const copy = () => notices.attempt(async () => {
     class="slip-open leaf-raised relative z-10 -mx-3 my-1 px-3 py-5 sm:-mx-6 sm:px-6"
   >
     <div class="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
-      <span class="flex items-baseline gap-2 text-[13px] text-soft">This is a
+      <span class="flex items-baseline gap-2 text-small text-soft">This is a
         <GatherKindFinder
           :kind="source.kind"
           label="Kind of source"
           @choose="shelf.changeKind(source, $event)"
         /></span>
-      <label class="text-[13px] text-soft">key <input
+      <PartsField
         v-model="key"
-        class="w-44 bg-transparent font-mono text-[13px] text-ink hover:underline hover:decoration-rule focus:no-underline"
+        label="key"
+        beside
+        look="bare"
+        field-class="w-44 font-mono text-small text-ink hover:underline hover:decoration-rule focus:no-underline"
         aria-label="Key of this source"
         title="Stands for this source in plain-text marks"
         maxlength="61"
@@ -64,18 +67,19 @@ const copy = () => notices.attempt(async () => {
         @blur="rename"
         @keydown.enter="($event.target as HTMLInputElement).blur()"
         @keydown.esc.stop="key = source.key"
-      ></label>
+      />
       <span
         v-if="ready"
-        class="text-[13px] font-semibold text-verdigris"
+        class="text-small font-semibold text-verdigris"
       >Ready</span>
-      <button
-        class="quiet ml-auto text-[13px]"
+      <PartsButton
+        kind="quiet"
+        class="ml-auto text-small"
         :aria-expanded="true"
         @click="emit('fold')"
       >
         Fold
-      </button>
+      </PartsButton>
     </div>
     <GatherSlipFindings
       :source="source"
@@ -99,53 +103,46 @@ const copy = () => notices.attempt(async () => {
         />
         <p
           v-if="original"
-          class="mt-4 text-[14px]"
+          class="mt-4 text-plain"
         >
-          <span class="block text-[12.5px] text-soft">as it was pasted</span>
-          <span class="font-page text-[15px]">{{ original }}</span>
+          <span class="block text-fine text-soft">as it was pasted</span>
+          <span class="font-page text-body">{{ original }}</span>
         </p>
       </div>
     </div>
-    <label class="mt-5 block"><span class="text-[12.5px] text-soft">Annotation, printed under its entry in the list</span>
-      <textarea
-        rows="1"
-        class="line"
-        maxlength="20000"
-        :value="source.annotation"
-        @input="owned.changeUse(source.id, { annotation: ($event.target as HTMLTextAreaElement).value })"
-      /></label>
+    <PartsField
+      label="Annotation, printed under its entry in the list"
+      class="mt-5"
+      rows="1"
+      maxlength="20000"
+      :model-value="source.annotation"
+      @update:model-value="owned.changeUse(source.id, { annotation: $event })"
+    />
     <div class="mt-4 flex flex-wrap gap-x-6 gap-y-1">
-      <button
-        class="act"
-        @click="copy"
-      >
+      <PartsButton @click="copy">
         Copy the reference
-      </button>
-      <label class="flex items-baseline gap-2 text-[14px]"><input
-        type="checkbox"
-        class="accent-verdigris"
-        :checked="source.listed"
-        @change="owned.changeUse(source.id, { listed: ($event.target as HTMLInputElement).checked })"
-      >List it even if it is not cited</label>
-      <label class="text-[14px] text-soft">In the list under
-        <select
-          class="border-0 bg-transparent font-semibold text-ink"
-          :value="source.division"
-          @change="owned.changeUse(source.id, { division: ($event.target as HTMLSelectElement).value })"
-        >
-          <option value="">no heading of its own</option>
-          <option
-            v-for="division in DIVISIONS"
-            :key="division"
-            :value="division"
-          >{{ division }}</option>
-        </select></label>
-      <button
-        class="quiet ml-auto"
+      </PartsButton>
+      <PartsCheck
+        class="text-plain"
+        :model-value="source.listed"
+        @update:model-value="owned.changeUse(source.id, { listed: $event })"
+      >
+        List it even if it is not cited
+      </PartsCheck>
+      <label class="text-plain text-soft">In the list under
+        <PartsSelect
+          class="font-semibold text-ink"
+          :model-value="source.division"
+          :options="[['', 'no heading of its own'], ...DIVISIONS.map(one => [one, one] as const)]"
+          @update:model-value="owned.changeUse(source.id, { division: $event as typeof source.division })"
+        /></label>
+      <PartsButton
+        kind="quiet"
+        class="ml-auto"
         @click="emit('drop')"
       >
         Take out of this paper
-      </button>
+      </PartsButton>
     </div>
     <GatherSlipPassages :source="source" />
   </div>

@@ -51,78 +51,68 @@ const rows = (text: string, wide: number) => Math.max(2, Math.min(14, text.split
     class="border-t border-rule py-3 first:border-t-0"
     :data-passage="passage.id"
   >
-    <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1 text-[14px]">
-      <div
-        role="radiogroup"
-        aria-label="What this passage is"
-        class="flex gap-4"
-      >
-        <button
-          v-for="form in PASSAGE_FORMS"
-          :key="form"
-          role="radio"
-          :aria-checked="passage.form === form"
-          :class="passage.form === form ? 'font-bold' : 'text-soft hover:text-ink'"
-          @click="become(form)"
-        >
-          {{ WORDS[form] }}
-        </button>
-      </div>
-      <label class="flex items-baseline gap-2"><span class="text-[12.5px] text-soft">place</span><input
-        class="line w-32 py-0"
-        :value="passage.locator"
+    <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1 text-plain">
+      <PartsSwitch
+        label="What this passage is"
+        :options="PASSAGE_FORMS.map(form => [form, WORDS[form]])"
+        :model-value="passage.form"
+        @update:model-value="become"
+      />
+      <PartsField
+        label="place"
+        beside
+        field-class="w-32 py-0"
+        :model-value="passage.locator"
         placeholder="104-6, para 4"
         maxlength="200"
-        @input="change({ locator: ($event.target as HTMLInputElement).value })"
-      ></label>
+        @update:model-value="change({ locator: $event })"
+      />
       <span class="text-soft">{{ place }}</span>
       <span
         class="ml-auto"
         :class="used ? 'text-verdigris' : 'text-soft'"
       >{{ used ? 'in the paper' : 'not used yet' }}</span>
-      <button
-        class="quiet"
+      <PartsButton
+        kind="quiet"
         @click="notices.attempt(() => passages.remove(passage))"
       >
         Take away
-      </button>
+      </PartsButton>
     </div>
     <div
       class="mt-2 grid gap-x-6 gap-y-2"
       :class="own && 'md:grid-cols-2'"
     >
-      <label class="block"><span class="text-[12.5px] text-soft">{{ own ? 'in your own words' : 'the source’s words, exactly' }}</span>
-        <textarea
-          class="line resize-none font-page text-[16.5px]"
-          :rows="rows(passage.words, own ? 58 : 118)"
-          :value="passage.words"
-          maxlength="50000"
-          dir="auto"
-          @input="change({ words: ($event.target as HTMLTextAreaElement).value })"
-          @paste="paste"
-        /></label>
-      <label
+      <PartsField
+        :label="own ? 'in your own words' : 'the source’s words, exactly'"
+        field-class="resize-none font-page text-page-small"
+        :rows="rows(passage.words, own ? 58 : 118)"
+        :model-value="passage.words"
+        maxlength="50000"
+        dir="auto"
+        @update:model-value="change({ words: $event })"
+        @paste="paste"
+      />
+      <PartsField
         v-if="own"
-        class="block"
-      ><span class="text-[12.5px] text-soft">the source’s words, for comparing</span>
-        <textarea
-          class="line resize-none font-page text-[16.5px]"
-          :rows="rows(passage.original, 58)"
-          :value="passage.original"
-          maxlength="50000"
-          dir="auto"
-          @input="change({ original: ($event.target as HTMLTextAreaElement).value })"
-        /></label>
+        label="the source’s words, for comparing"
+        field-class="resize-none font-page text-page-small"
+        :rows="rows(passage.original, 58)"
+        :model-value="passage.original"
+        maxlength="50000"
+        dir="auto"
+        @update:model-value="change({ original: $event })"
+      />
     </div>
     <div
       v-if="close?.runs.length"
-      class="mt-1 border-l-[3px] px-3 py-1 text-[14px]"
+      class="mt-1 border-l-[3px] px-3 py-1 text-plain"
       :class="close.tooClose ? 'border-madder' : 'border-weld'"
       role="status"
     >
       <b :class="close.tooClose && 'text-madder'">{{ close.tooClose ? 'Too close to its original.' : 'A few words stand in the original too.' }}</b>
       {{ count(close.runs.reduce((sum, run) => sum + run.words, 0), 'word') }} in {{ close.runs.length === 1 ? 'one run' : `${close.runs.length} runs` }}: say it anew, or quote it.
-      <span class="block font-page text-[15.5px]"><template
+      <span class="block font-page text-body"><template
         v-for="(piece, i) in pieces"
         :key="i"
       ><mark
@@ -131,18 +121,23 @@ const rows = (text: string, wide: number) => Math.max(2, Math.min(14, text.split
       >{{ piece.text }}</mark><template v-else>{{ piece.text }}</template></template></span>
     </div>
     <div class="mt-1 grid gap-x-6 sm:grid-cols-[1fr_220px]">
-      <label class="flex items-baseline gap-2"><span class="shrink-0 text-[12.5px] text-soft">to yourself</span><input
-        class="line py-0.5 text-[14px]"
-        :value="passage.comment"
+      <PartsField
+        label="to yourself"
+        beside
+        field-class="py-0.5 text-plain"
+        :model-value="passage.comment"
         placeholder="why you took it, where it might go"
         maxlength="20000"
-        @input="change({ comment: ($event.target as HTMLInputElement).value })"
-      ></label>
-      <label class="flex items-baseline gap-2"><span class="shrink-0 text-[12.5px] text-soft">tags</span><input
-        v-model.lazy="tags"
-        class="line py-0.5 text-[14px]"
+        @update:model-value="change({ comment: $event })"
+      />
+      <PartsField
+        v-model="tags"
+        label="tags"
+        beside
+        field-class="py-0.5 text-plain"
+        lazy
         placeholder="mud, cost"
-      ></label>
+      />
     </div>
   </li>
 </template>

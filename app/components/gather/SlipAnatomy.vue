@@ -74,7 +74,7 @@ const copy = (word: string, form: readonly Run[]) => notices.attempt(async () =>
 <template>
   <div>
     <ul
-      class="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-[12.5px] text-soft"
+      class="mb-3 flex flex-wrap gap-x-4 gap-y-1 text-fine text-soft"
       aria-label="Inks"
     >
       <li
@@ -106,17 +106,17 @@ const copy = (word: string, form: readonly Run[]) => notices.attempt(async () =>
     </p>
     <p
       v-if="!alone.reference"
-      class="mt-1 text-[13px] text-soft"
+      class="mt-1 text-small text-soft"
     >
       {{ store.style.short }} never lists this kind of source; it is cited in the text only.
     </p>
     <p
-      class="mt-3 min-h-[62px] border-l-[3px] bg-wash/40 px-3 py-2 text-[14px]"
+      class="mt-3 min-h-[62px] border-l-[3px] bg-wash/40 px-3 py-2 text-plain"
       :style="{ borderColor: told && told.ink !== 'glue' ? INKS[told.ink].ink : 'var(--rule)' }"
       aria-live="polite"
     >
       <template v-if="told">
-        <b>{{ told.head }}</b> {{ told.rule.says }} <span class="text-[12.5px] text-soft">{{ told.rule.source }}</span>
+        <b>{{ told.head }}</b> {{ told.rule.says }} <span class="text-fine text-soft">{{ told.rule.source }}</span>
       </template>
       <span
         v-else
@@ -128,21 +128,22 @@ const copy = (word: string, form: readonly Run[]) => notices.attempt(async () =>
         v-for="[word, form] in forms"
         :key="word"
       >
-        <dt class="text-[13px] text-soft">
+        <dt class="text-small text-soft">
           {{ word }}
         </dt>
-        <dd class="form flex items-baseline gap-2 font-page text-[16px]">
+        <dd class="form flex items-baseline gap-2 font-page text-page-small">
           <span
             v-if="word === 'In the list'"
-            class="text-[13px] font-ui text-soft"
+            class="text-small font-ui text-soft"
           >the reference above</span>
           <RunText
             v-else
             class="min-w-0"
             :runs="form"
           />
-          <button
-            class="copy shrink-0 self-center text-soft hover:text-verdigris"
+          <PartsButton
+            kind="icon"
+            class="copy shrink-0 self-center"
             :aria-label="`Copy: ${word}`"
             title="Copy"
             @click="copy(word, form)"
@@ -151,7 +152,7 @@ const copy = (word: string, form: readonly Run[]) => notices.attempt(async () =>
               :size="14"
               aria-hidden="true"
             />
-          </button>
+          </PartsButton>
         </dd>
       </template>
     </dl>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { composeAlone } from '~~/core/compose/compose'
 import { writeSources, type Written } from '~~/core/intake/convert'
 import { toRaw } from 'vue'
@@ -18,6 +17,7 @@ const { show, kind, order, find, ready, uncited, counted, kinds, chosen, chosenS
 const filters = computed(() => [
   ['all', count(owned.sources.length, 'source')], ['ready', `${ready.value} ready`], ['look', `${owned.sources.length - ready.value} to look at`], ['uncited', `${uncited.value} not cited`],
 ] as const)
+const ORDERS = [['filed', 'as the list files them'], ['newest', 'newest here first'], ['year', 'latest year first']] as const
 const FILES: Record<Written, [word: string, ending: string, type: string]> = { 'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'], 'ris': ['RIS', 'ris', 'application/x-research-info-systems'], 'csl-json': ['CSL-JSON', 'json', 'application/json'] }
 const plainSources = () => chosenSources.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))
 function save(to: Written) {
@@ -25,6 +25,7 @@ function save(to: Written) {
   download(`sources.${ending}`, writeSources(plainSources(), to), type)
   notices.say(`${count(chosen.value.size, 'source')} as ${word} in your downloads.`)
 }
+const files = (Object.keys(FILES) as Written[]).map(to => ({ word: FILES[to][0], run: () => save(to) }))
 const copy = () => notices.attempt(async () => {
   await copyEntries(chosenSources.value.map((source) => { const alone = composeAlone(store.style, source); return alone.reference ?? alone.parenthetical }))
   notices.say(`${count(chosen.value.size, 'reference')} on the clipboard, italics and indents and all.`)
@@ -34,125 +35,80 @@ const copy = () => notices.attempt(async () => {
 <template>
   <div
     v-if="chosen.size"
-    class="bar sticky top-[52px] z-20 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule bg-vellum py-3 text-[14px]"
+    class="bar sticky top-[52px] z-20 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule bg-vellum py-3 text-plain"
     role="toolbar"
     aria-label="The sources chosen"
   >
     <b>{{ chosen.size.toLocaleString('en') }} chosen</b>
-    <button
-      class="act"
+    <PartsButton
       :disabled="chosen.size !== 2"
       :title="chosen.size === 2 ? '' : 'Choose two to merge them'"
       @click="emit('merge', chosenSources.map(s => s.id))"
     >
       Merge
-    </button>
-    <button
-      class="act"
-      @click="copy"
-    >
+    </PartsButton>
+    <PartsButton @click="copy">
       Copy references
-    </button>
-    <Menu
-      as="div"
-      class="relative"
-    >
-      <MenuButton class="act">
-        Save as a file…
-      </MenuButton>
-      <MenuItems class="leaf-raised absolute left-0 z-30 mt-1 w-40 py-1 focus:outline-none">
-        <MenuItem
-          v-for="([word], to) in FILES"
-          :key="to"
-          v-slot="{ active }"
-        >
-          <button
-            class="block w-full px-3 py-1 text-left"
-            :class="active && 'bg-tint'"
-            @click="save(to)"
-          >
-            {{ word }}
-          </button>
-        </MenuItem>
-      </MenuItems>
-    </Menu>
-    <button
-      class="act"
-      @click="emit('remove', chosenSources.map(s => s.id))"
-    >
+    </PartsButton>
+    <PartsMenu
+      word="Save as a file…"
+      kind="act"
+      :entries="files"
+    />
+    <PartsButton @click="emit('remove', chosenSources.map(s => s.id))">
       Take out of this paper
-    </button>
+    </PartsButton>
     <span class="ml-auto flex gap-5">
-      <button
-        class="quiet"
+      <PartsButton
+        kind="quiet"
         @click="slips.chooseAll()"
-      >Choose all shown</button>
-      <button
-        class="quiet"
+      >Choose all shown</PartsButton>
+      <PartsButton
+        kind="quiet"
         @click="slips.chooseNone()"
-      >Choose none</button>
+      >Choose none</PartsButton>
     </span>
   </div>
   <div
     v-else
-    class="bar flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule py-3 text-[14px]"
+    class="bar flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule py-3 text-plain"
     role="group"
     aria-label="Which sources to show"
   >
-    <button
-      v-for="[value, word] in filters"
-      :key="value"
-      :class="show === value ? 'font-bold' : 'text-soft hover:text-ink'"
-      :aria-pressed="show === value"
+    <PartsSwitch
+      v-model="show"
+      label="Which sources to show"
+      :options="filters"
       :aria-busy="!counted"
-      @click="show = value"
-    >
-      {{ word }}
-    </button>
-    <input
+    />
+    <PartsField
       v-model="find"
+      look="bare"
+      class="min-w-24 flex-1"
       type="search"
-      class="min-w-24 flex-1 bg-transparent"
       aria-label="Find among the sources"
       placeholder="Find…"
-    >
-    <select
+    />
+    <PartsSelect
       v-if="kinds.length > 1"
       v-model="kind"
-      class="max-w-40 border-0 bg-transparent text-soft"
+      class="max-w-40 text-soft"
       aria-label="Show one kind"
-    >
-      <option value="">
-        every kind
-      </option>
-      <option
-        v-for="one in kinds"
-        :key="one.id"
-        :value="one.id"
-      >{{ one.label }} ({{ one.n }})</option>
-    </select>
-    <select
+      :options="[['', 'every kind'], ...kinds.map(one => [one.id, `${one.label} (${one.n})`] as const)]"
+    />
+    <PartsSelect
       v-model="order"
-      class="border-0 bg-transparent text-soft"
+      class="text-soft"
       aria-label="In what order"
-    >
-      <option value="filed">
-        as the list files them
-      </option>
-      <option value="newest">
-        newest here first
-      </option>
-      <option value="year">
-        latest year first
-      </option>
-    </select>
-    <button
+      :options="ORDERS"
+    />
+    <PartsButton
       v-if="undo.steps.length"
-      class="quiet"
+      kind="quiet"
       title="Ctrl+Z outside a line"
       @click="undo.last()"
     >
       Undo
-    </button>
+    </PartsButton>
   </div>
 </template>

@@ -23,7 +23,7 @@ const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
 <template>
   <ul
     v-if="findings.length"
-    class="mb-4 border-l-[3px] border-madder bg-vellum/60 px-4 py-1 text-[14px]"
+    class="mb-4 border-l-[3px] border-madder bg-vellum/60 px-4 py-1 text-plain"
     aria-label="To look at"
   >
     <li
@@ -33,28 +33,25 @@ const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
     >
       <span class="min-w-0 flex-1 basis-72"><b :class="finding.serious ? 'text-madder' : ''">{{ finding.brief }}.</b> {{ finding.rule === 'missing' && finding.says.startsWith(`${finding.brief}.`) ? finding.says.slice(finding.brief.length + 1) : finding.says }}<span
         v-if="finding.fix?.shows"
-        class="block font-page text-[15px]"
+        class="block font-page text-body"
       >{{ finding.fix.shows.replace(/<[^>]+>/gu, '') }}</span></span>
       <span class="flex shrink-0 gap-4">
-        <button
+        <PartsButton
           v-if="finding.fix"
-          class="act"
           @click="shelf.fix(source, finding)"
-        >{{ finding.fix.label }}</button>
-        <button
+        >{{ finding.fix.label }}</PartsButton>
+        <PartsButton
           v-else-if="finding.other"
-          class="act"
           @click="merging = merging ? undefined : finding.other"
-        >Merge the two</button>
-        <button
+        >Merge the two</PartsButton>
+        <PartsButton
           v-else-if="finding.field"
-          class="act"
           @click="show(finding)"
-        >Go to it</button>
-        <button
-          class="quiet"
+        >Go to it</PartsButton>
+        <PartsButton
+          kind="quiet"
           @click="shelf.leave(source, finding)"
-        >Leave it</button>
+        >Leave it</PartsButton>
       </span>
       <GatherMergeLines
         v-if="twin && finding.other"

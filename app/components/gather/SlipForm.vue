@@ -102,21 +102,21 @@ const restore = (name: FieldName) => owned.changeSource(props.source.id, restore
               :title="source.fields.title"
               @change="change('title', $event)"
             />
-            <button
-              type="button"
-              class="quiet text-[12.5px]"
+            <PartsButton
+              kind="quiet"
+              class="text-fine"
               :aria-expanded="capitals"
               @click="capitals = !capitals"
             >
               {{ capitals ? 'Enough' : 'Which words are names?' }}
-            </button>
+            </PartsButton>
           </div>
         </template>
       </div>
     </fieldset>
     <div
       v-if="parked.length"
-      class="border-l-[3px] border-rule pl-3 text-[14px]"
+      class="border-l-[3px] border-rule pl-3 text-plain"
     >
       <span class="text-soft">Put aside, since a {{ kind.label.toLowerCase() }} has no place for it:</span>
       <ul>
@@ -126,28 +126,22 @@ const restore = (name: FieldName) => owned.changeSource(props.source.id, restore
           class="flex flex-wrap items-baseline gap-x-3"
         >
           <span class="text-soft">{{ FIELDS[name].label }}</span> {{ written(source.parked[name]) }}
-          <button
-            type="button"
-            class="act text-[13px]"
+          <PartsButton
+            class="text-small"
             @click="restore(name)"
           >
             Put back
-          </button>
+          </PartsButton>
         </li>
       </ul>
     </div>
-    <label class="text-[13px] text-soft">Something this source also has:
-      <select
-        class="max-w-48 border-0 bg-transparent font-semibold text-verdigris"
+    <label class="text-small text-soft">Something this source also has:
+      <PartsSelect
+        class="max-w-48 font-semibold text-verdigris"
+        model-value=""
+        :options="[['', 'add a line…'], ...more.map(name => [name, FIELDS[name].label] as const)]"
         @change="ask"
-      >
-        <option value="">add a line…</option>
-        <option
-          v-for="name in more"
-          :key="name"
-          :value="name"
-        >{{ FIELDS[name].label }}</option>
-      </select>
+      />
     </label>
   </div>
 </template>

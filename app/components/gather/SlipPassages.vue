@@ -35,21 +35,15 @@ const paste = () => notices.attempt(async () => {
       <h2 class="font-semibold">
         {{ list.length ? count(list.length, 'passage') : 'Passages' }}
       </h2>
-      <button
-        class="act"
-        @click="paste"
-      >
+      <PartsButton @click="paste">
         Take from the clipboard
-      </button>
-      <button
-        class="act"
-        @click="write"
-      >
+      </PartsButton>
+      <PartsButton @click="write">
         Write one
-      </button>
+      </PartsButton>
       <span
         v-if="!list.length"
-        class="text-[14px] text-soft"
+        class="text-plain text-soft"
       >Words or ideas you may use, with their page, so that nothing is quoted from memory.</span>
     </div>
     <ul v-if="list.length">

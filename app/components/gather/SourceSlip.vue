@@ -34,16 +34,16 @@ const press = (event: MouseEvent) => (event.shiftKey || event.metaKey || event.c
     :class="chosen && 'bg-tint/50'"
   >
     <div class="flex min-w-0 items-baseline">
-      <input
-        type="checkbox"
-        class="box -ml-7 mr-3 w-4 shrink-0 accent-verdigris max-sm:ml-0"
+      <PartsCheck
+        class="box -ml-7 mr-3 w-4 shrink-0 max-sm:ml-0"
         :class="{ shown: choosing }"
-        :checked="chosen"
+        :model-value="chosen"
         tabindex="-1"
         :aria-label="`Choose ${plain(alone.narrative)}`"
         @click="emit('choose', ($event as MouseEvent).shiftKey)"
-      >
-      <button
+      />
+      <PartsButton
+        kind="bare"
         class="page-text hang min-w-0 flex-1 text-left hover:text-verdigris"
         :aria-expanded="false"
         :data-slip="source.id"
@@ -52,9 +52,9 @@ const press = (event: MouseEvent) => (event.shiftKey || event.metaKey || event.c
         @keydown="key"
       >
         <RunText :runs="runs" />
-      </button>
+      </PartsButton>
     </div>
-    <p class="pt-0.5 text-[13.5px]">
+    <p class="pt-0.5 text-small">
       <span
         v-if="ready && !told.length"
         class="font-semibold text-verdigris"
@@ -69,11 +69,11 @@ const press = (event: MouseEvent) => (event.shiftKey || event.metaKey || event.c
           :key="finding.id"
           class="block"
         ><span :class="finding.serious ? 'font-semibold text-madder' : 'text-soft'">{{ finding.brief }}</span><template v-if="finding.fix">
-          · <button
-            class="act text-left"
+          · <PartsButton
+            class="text-left"
             :title="finding.fix.shows?.replace(/<[^>]+>/gu, '')"
             @click="shelf.fix(source, finding)"
-          >{{ finding.fix.label.replace(/^\p{Lu}/u, c => c.toLowerCase()) }}</button></template></span>
+          >{{ finding.fix.label.replace(/^\p{Lu}/u, c => c.toLowerCase()) }}</PartsButton></template></span>
       </template>
       <span class="block text-soft">{{ source.listed && !cited ? 'listed, not cited' : times(cited) }}<template v-if="taken"> · {{ count(taken, 'passage') }}</template></span>
     </p>

@@ -22,28 +22,16 @@ const acceptAll = () => run(async () => {
 <template>
   <section
     v-if="tray.items.length || tray.problems.length || tray.doing"
-    class="my-3 border-l-[3px] border-weld bg-leaf px-4 py-3 shadow-[0_1px_4px_rgb(31_36_48_/_0.06)] sm:px-6"
+    class="my-3 border-l-[3px] border-weld bg-leaf px-4 py-3 shadow-low sm:px-6"
     aria-label="Tray"
   >
-    <div
+    <PartsBusy
       v-if="tray.doing"
-      class="flex flex-wrap items-baseline gap-x-4 gap-y-1 py-1"
-      role="status"
-    >
-      <span>{{ tray.doing.says }}…</span>
-      <progress
-        class="h-1.5 flex-1 accent-verdigris"
-        max="1"
-        :value="tray.doing.done || undefined"
-        :aria-label="tray.doing.says"
-      />
-      <button
-        class="quiet"
-        @click="tray.stop()"
-      >
-        Give up
-      </button>
-    </div>
+      :says="tray.doing.says"
+      :done="tray.doing.done"
+      stop="Give up"
+      @stop="tray.stop()"
+    />
     <div
       v-if="tray.items.length"
       class="flex flex-wrap items-baseline gap-x-6 gap-y-1 pb-1"
@@ -53,21 +41,20 @@ const acceptAll = () => run(async () => {
           v-if="again"
           class="font-normal text-soft">, {{ again.toLocaleString('en') }} of which you have</span>
       </h2>
-      <button
+      <PartsButton
         v-if="tray.fresh.length"
-        class="act"
         :disabled="busy"
         @click="acceptAll"
       >
         {{ tray.fresh.length === 1 ? (tray.items.length === 1 ? 'Take it' : 'Take the new one') : `Take ${again ? 'the' : 'all'} ${tray.fresh.length.toLocaleString('en')}${again ? ' new ones' : ''}` }}
-      </button>
-      <button
-        class="quiet"
+      </PartsButton>
+      <PartsButton
+        kind="quiet"
         :disabled="busy"
         @click="tray.drop(tray.items.map(item => item.id))"
       >
         {{ tray.items.length === 1 ? 'Drop it' : 'Drop all' }}
-      </button>
+      </PartsButton>
     </div>
     <ul
       v-if="tray.items.length"
@@ -80,27 +67,28 @@ const acceptAll = () => run(async () => {
         @added="emit('added', $event)"
       />
     </ul>
-    <button
+    <PartsButton
       v-if="tray.items.length > shown"
-      class="act py-2"
+      class="py-2"
       @click="shown += 200"
     >
       Show more ({{ (tray.items.length - shown).toLocaleString('en') }} below)
-    </button>
+    </PartsButton>
     <div
       v-if="tray.problems.length"
       class="mt-2 border-t border-rule pt-2"
     >
       <p class="flex flex-wrap items-baseline gap-x-5">
         <span class="font-semibold text-madder">{{ count(tray.problems.length, 'thing') }} could not be taken as {{ tray.problems.length === 1 ? 'it was' : 'they were' }}</span>
-        <button
-          class="quiet text-[13px]"
+        <PartsButton
+          kind="quiet"
+          class="text-small"
           @click="tray.clearProblems()"
         >
           Seen
-        </button>
+        </PartsButton>
       </p>
-      <ul class="max-h-48 overflow-auto text-[14px]">
+      <ul class="max-h-48 overflow-auto text-plain">
         <li
           v-for="(problem, i) in tray.problems.slice(0, 200)"
           :key="i"

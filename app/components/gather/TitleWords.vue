@@ -11,20 +11,20 @@ const pieces = computed(() => {
 </script>
 
 <template>
-  <p class="text-[14px] leading-7">
-    <span class="block text-[12.5px] leading-5 text-soft">Click a name to keep its capital in every style; click again to let it go.</span>
+  <p class="text-plain leading-7">
+    <span class="block text-fine leading-5 text-soft">Click a name to keep its capital in every style; click again to let it go.</span>
     <template
       v-for="(piece, i) in pieces"
       :key="i"
     >
-      <button
+      <PartsButton
         v-if="piece.word"
-        type="button"
+        kind="bare"
         class="rounded-sm px-0.5"
         :class="[piece.kept ? 'border-b-2 border-verdigris bg-tint font-semibold' : 'hover:bg-tint', piece.italic && 'italic']"
         :aria-pressed="piece.kept"
         @click="emit('change', toggleProtection(title, piece.at))"
-      >{{ piece.text }}</button><span v-else>{{ piece.text }}</span>
+      >{{ piece.text }}</PartsButton><span v-else>{{ piece.text }}</span>
     </template>
   </p>
 </template>

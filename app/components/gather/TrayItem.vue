@@ -42,13 +42,13 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
   <li class="border-t border-rule py-3 first:border-t-0">
     <div class="grid gap-x-8 gap-y-1 sm:grid-cols-[1fr_auto]">
       <div class="min-w-0">
-        <p class="page-text hang text-[16px]">
+        <p class="page-text hang text-page-small">
           <RunText
             :runs="alone.reference ?? alone.parenthetical"
             ink
           />
         </p>
-        <p class="mt-1 text-[13px] text-soft">
+        <p class="mt-1 text-small text-soft">
           <GatherKindFinder
             class="mr-3"
             :kind="item.proposal.kind"
@@ -67,44 +67,43 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
         </p>
         <p
           v-if="holes.length || item.proposal.doubts.length"
-          class="text-[13px] text-madder"
+          class="text-small text-madder"
         >
           {{ [holes.length ? `Missing: ${holes.join(', ')}.` : '', ...item.proposal.doubts].filter(Boolean).join(' ') }}
         </p>
         <p
           v-if="same || item.twin"
-          class="text-[13px] font-semibold text-ochre"
+          class="text-small font-semibold text-ochre"
         >
           {{ same ? `You have this already (the same ${item.same!.by})` : `Also higher up in this tray (the same ${item.twin!.by})` }}
         </p>
       </div>
-      <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-[14px] sm:justify-end">
-        <button
+      <div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 text-plain sm:justify-end">
+        <PartsButton
           v-if="same"
-          class="act"
           @click="merging = !merging"
         >
           Merge
-        </button>
-        <button
-          :class="same || item.twin ? 'quiet' : 'act'"
+        </PartsButton>
+        <PartsButton
+          :kind="same || item.twin ? 'quiet' : 'act'"
           @click="take"
         >
           {{ same || item.twin ? 'Take it anyway' : 'Take' }}
-        </button>
-        <button
-          class="quiet"
+        </PartsButton>
+        <PartsButton
+          kind="quiet"
           @click="tray.drop([item.id])"
         >
           Drop
-        </button>
-        <button
-          class="quiet"
+        </PartsButton>
+        <PartsButton
+          kind="quiet"
           :aria-expanded="opened"
           @click="opened = !opened"
         >
           {{ opened ? 'Less' : 'Details' }}
-        </button>
+        </PartsButton>
       </div>
     </div>
     <GatherMergeLines
@@ -117,14 +116,14 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
     />
     <div
       v-if="opened"
-      class="mt-2 border-l border-rule pl-4 text-[14px]"
+      class="mt-2 border-l border-rule pl-4 text-plain"
     >
       <p
         v-if="item.proposal.original"
         class="mb-2"
       >
-        <span class="block text-[12.5px] text-soft">as it was pasted</span>
-        <span class="font-page text-[15px]">{{ item.proposal.original.replace(/<[^>]+>/gu, '') }}</span>
+        <span class="block text-fine text-soft">as it was pasted</span>
+        <span class="font-page text-body">{{ item.proposal.original.replace(/<[^>]+>/gu, '') }}</span>
       </p>
       <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5 sm:grid-cols-[auto_1fr_auto]">
         <template
@@ -141,7 +140,7 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
             {{ written(item.proposal.fields[name]) }}
           </dd>
           <dd
-            class="text-[13px] text-soft max-sm:col-span-2"
+            class="text-small text-soft max-sm:col-span-2"
             :class="item.proposal.from[name]?.by === 'guessed' && 'text-ochre'"
           >
             {{ item.proposal.from[name]?.says }}

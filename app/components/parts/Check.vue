@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** A yes or no beside its words. Without words, what it is about is said by `aria-label`. */
 defineOptions({ inheritAttrs: false })
-defineProps<{ spread?: boolean }>()
-const model = defineModel<boolean>({ default: false })
+defineProps<{ modelValue?: boolean, spread?: boolean }>()
+const emit = defineEmits<{ 'update:modelValue': [value: boolean] }>()
 const attrs = useAttrs()
 const own = computed(() => ({ ...attrs, class: undefined }))
 const slots = useSlots()
-const choose = (event: Event) => { model.value = (event.target as HTMLInputElement).checked }
+const choose = (event: Event) => emit('update:modelValue', (event.target as HTMLInputElement).checked)
 </script>
 
 <template>
@@ -18,7 +18,7 @@ const choose = (event: Event) => { model.value = (event.target as HTMLInputEleme
     type="checkbox"
     class="accent-verdigris"
     v-bind="own"
-    :checked="model"
+    :checked="modelValue"
     @change="choose"
   ><span :class="spread && 'flex flex-1 justify-between gap-2'"><slot /></span></label>
   <input
@@ -26,7 +26,7 @@ const choose = (event: Event) => { model.value = (event.target as HTMLInputEleme
     type="checkbox"
     class="accent-verdigris"
     v-bind="attrs"
-    :checked="model"
+    :checked="modelValue"
     @change="choose"
   >
 </template>

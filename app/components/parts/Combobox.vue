@@ -50,6 +50,12 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
       :class="open ? 'mt-1 max-h-60 overflow-auto' : 'leaf-raised absolute left-0 z-40 mt-1 max-h-72 w-72 overflow-auto py-1 text-plain focus:outline-none'"
       @vue:unmounted="typed = ''"
     >
+      <li
+        v-if="!open && !options.length"
+        class="px-3 py-1.5 text-soft"
+      >
+        <slot name="none" />
+      </li>
       <ComboboxOption
         v-for="option in options"
         :key="option"
@@ -71,12 +77,11 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
         </li>
       </ComboboxOption>
     </ComboboxOptions>
-    <div
-      v-if="!options.length"
-      :class="open ? '' : 'hidden'"
+    <p
+      v-if="open && !options.length"
       class="px-2 py-2 text-plain text-soft"
     >
       <slot name="none" />
-    </div>
+    </p>
   </Combobox>
 </template>

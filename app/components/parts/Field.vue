@@ -4,8 +4,8 @@
  * what is meant, a complaint what is wrong, and both are read out with it. What else is given goes to the field itself.
  */
 defineOptions({ inheritAttrs: false })
-const props = defineProps<{ label?: string, beside?: boolean, rows?: number | string, unit?: string, type?: string, hint?: string, complaint?: string, look?: 'line' | 'bare', lazy?: boolean }>()
-const model = defineModel<string | number>()
+const props = defineProps<{ modelValue?: string | number | undefined, label?: string, beside?: boolean, rows?: number | string, unit?: string, type?: string, hint?: string, complaint?: string, look?: 'line' | 'bare', lazy?: boolean, fieldClass?: string }>()
+const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const attrs = useAttrs()
 const id = useId()
 const el = useTemplateRef<HTMLInputElement & HTMLTextAreaElement>('el')
@@ -15,16 +15,17 @@ const own = computed(() => (framed.value ? { ...attrs, class: undefined } : attr
 const bound = computed(() => ({
   'type': props.rows ? undefined : props.type ?? 'text',
   'rows': props.rows,
-  'value': model.value ?? '',
-  'class': props.look === 'bare' ? 'bare-line' : 'line',
+  'value': props.modelValue ?? '',
+  'class': [props.look === 'bare' ? 'bare-line' : 'line', props.rows && 'resize-none', props.fieldClass],
   'aria-invalid': props.complaint ? true : undefined,
   'aria-describedby': props.hint || props.complaint ? `${id}-says` : undefined,
 }))
 /** A composed letter (an accent, a syllable) is given when it is whole. */
-function type(event: Event) {
-  if (!props.lazy && !(event as InputEvent).isComposing) model.value = (event.target as HTMLInputElement).value
+function enter(event: Event) {
+  if (!props.lazy && !(event as InputEvent).isComposing) emit('update:modelValue', (event.target as HTMLInputElement).value)
 }
-const settle = (event: Event) => { model.value = (event.target as HTMLInputElement).value }
+/** On leaving: what is given only then (`lazy`). */
+const settle = (event: Event) => props.lazy && emit('update:modelValue', (event.target as HTMLInputElement).value)
 </script>
 
 <template>
@@ -40,9 +41,9 @@ const settle = (event: Event) => { model.value = (event.target as HTMLInputEleme
       :is="rows ? 'textarea' : 'input'"
       ref="el"
       v-bind="{ ...bound, ...own }"
-      @input="type"
+      @input="enter"
       @change="settle"
-      @compositionend="type"
+      @compositionend="enter"
     />
     <span
       v-if="unit"
@@ -60,8 +61,8 @@ const settle = (event: Event) => { model.value = (event.target as HTMLInputEleme
     v-else
     ref="el"
     v-bind="{ ...bound, ...own }"
-    @input="type"
+    @input="enter"
     @change="settle"
-    @compositionend="type"
+    @compositionend="enter"
   />
 </template>

@@ -36,7 +36,7 @@ const nameOf = (id: string) => {
       v-if="what === 'table'"
       class="flex items-baseline gap-2 sm:col-span-2"
     >
-      <span class="shrink-0 text-[12.5px] text-soft">title of the table</span>
+      <span class="shrink-0 text-fine text-soft">title of the table</span>
       <WriteNoteWords
         class="flex-1"
         :words="attrs.title ?? ''"
@@ -46,21 +46,16 @@ const nameOf = (id: string) => {
         @done="editor.view.focus()"
       />
     </div>
-    <label class="flex min-w-0 items-baseline gap-2"><span class="shrink-0 text-[12.5px] text-soft">taken from</span>
-      <select
-        class="line min-w-0 py-0.5"
-        :value="attrs.from"
-        @change="set({ from: ($event.target as HTMLSelectElement).value })"
-      >
-        <option value="">nowhere: my own</option>
-        <option
-          v-for="source in composed.filed"
-          :key="source.id"
-          :value="source.id"
-        >{{ nameOf(source.id) }}</option>
-      </select></label>
+    <label class="flex min-w-0 items-baseline gap-2"><span class="shrink-0 text-fine text-soft">taken from</span>
+      <PartsSelect
+        look="line"
+        class="min-w-0 py-0.5"
+        :model-value="attrs.from"
+        :options="[['', 'nowhere: my own'], ...composed.filed.map(source => [source.id, nameOf(source.id)] as const)]"
+        @update:model-value="set({ from: $event })"
+      /></label>
     <div class="flex min-w-0 items-baseline gap-2">
-      <span class="shrink-0 text-[12.5px] text-soft">{{ attrs.from ? 'and under it' : 'under it' }}</span>
+      <span class="shrink-0 text-fine text-soft">{{ attrs.from ? 'and under it' : 'under it' }}</span>
       <WriteNoteWords
         class="min-w-0 flex-1"
         :words="attrs.credit"
@@ -70,14 +65,16 @@ const nameOf = (id: string) => {
         @done="editor.view.focus()"
       />
     </div>
-    <label
+    <PartsField
       v-if="what === 'figure'"
-      class="flex items-baseline gap-2 sm:col-span-2"
-    ><span class="shrink-0 text-[12.5px] text-soft">for those who cannot see it</span><input
-      class="line py-0.5"
-      :value="attrs.alt"
+      label="for those who cannot see it"
+      beside
+      class="sm:col-span-2"
+      field-class="py-0.5"
+      :model-value="attrs.alt"
       placeholder="What the picture shows, in words"
-      @change="set({ alt: ($event.target as HTMLInputElement).value })"
-    ></label>
+      lazy
+      @update:model-value="set({ alt: $event })"
+    />
   </div>
 </template>

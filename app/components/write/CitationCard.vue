@@ -21,32 +21,33 @@ const near = computed(() => (void written.citations, props.editor.neighbours(pro
     @change="editor.update(id, $event)"
     @done="emit('done')"
   >
-    <button
+    <PartsButton
       v-if="data.items.length > 1"
-      class="quiet"
+      kind="quiet"
       @click="editor.split(id)"
     >
       Split
-    </button>
-    <button
+    </PartsButton>
+    <PartsButton
       v-if="near.before || near.after"
-      class="quiet"
+      kind="quiet"
       @click="editor.join(id, (near.before ?? near.after)!)"
     >
       Join with {{ near.before ? 'the one before' : 'the next' }}
-    </button>
-    <button
-      class="quiet"
+    </PartsButton>
+    <PartsButton
+      kind="quiet"
       @click="editor.copy(id)"
     >
       Copy
-    </button>
-    <button
-      class="quiet ml-auto"
+    </PartsButton>
+    <PartsButton
+      kind="quiet"
+      class="ml-auto"
       @click="editor.remove(id)"
     >
       Remove
-    </button>
+    </PartsButton>
     <slot />
   </WriteCitationEditor>
 </template>

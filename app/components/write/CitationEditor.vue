@@ -32,6 +32,8 @@ const forms = computed(() => props.data.items.length === 0
       return { form, runs: printed.citations[at]!, note: printed.noteNumbers[at] === undefined ? undefined : printed.notes[printed.noteNumbers[at]! - 1] }
     }).filter((f, i, all) => plain(f.runs).trim() !== '' && all.findIndex(o => plain(o.runs) === plain(f.runs)) === i))
 
+const formed = computed(() => new Map(forms.value.map(one => [one.form, one])))
+
 const titleOf = (id: string): string => {
   const source = owned.byId.get(id)
   return source ? textOf(source, 'title').replace(/<[^>]+>/gu, '') || plain(composeAlone(store.style, source).narrative) : 'A source this paper no longer has'
@@ -72,54 +74,53 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
       >
         <NuxtLink
           :to="`/papers/${store.paper?.id}/gather?source=${item.id}`"
-          class="min-w-0 flex-1 truncate text-[14px] font-semibold hover:text-verdigris"
+          class="min-w-0 flex-1 truncate text-plain font-semibold hover:text-verdigris"
         >
           {{ titleOf(item.id) }}
         </NuxtLink>
-        <button
+        <PartsButton
           v-if="data.items.length > 1"
-          class="quiet text-[13px]"
+          kind="quiet"
+          class="text-small"
           @click="remove(i)"
         >
           Leave out
-        </button>
+        </PartsButton>
       </p>
-      <label
+      <PartsField
         v-if="around"
-        class="block"
-      ><span class="sr-only">Words before</span><input
-        class="line text-[14px]"
+        class="text-plain"
+        aria-label="Words before"
         placeholder="words before: see, cf., for example"
-        :value="item.prefix ?? ''"
-        @input="setItem(i, { prefix: ($event.target as HTMLInputElement).value })"
-      ></label>
-      <label class="flex items-baseline gap-2"><span class="text-[12.5px] text-soft">place</span><input
+        :model-value="item.prefix ?? ''"
+        @update:model-value="setItem(i, { prefix: $event })"
+      />
+      <PartsField
+        label="place"
+        beside
         data-place
-        class="line"
         placeholder="104-6, para 4, ch 3, 1:12:30"
-        :value="places[i] ?? writeLocator(item.locator)"
-        @input="places = { ...places, [i]: ($event.target as HTMLInputElement).value }"
+        :model-value="places[i] ?? writeLocator(item.locator)"
+        @update:model-value="places = { ...places, [i]: $event }"
         @change="setPlace(i, ($event.target as HTMLInputElement).value)"
         @keydown.enter.prevent="setPlace(i, ($event.target as HTMLInputElement).value); emit('done')"
-      ></label>
-      <label
+      />
+      <PartsField
         v-if="around"
-        class="block"
-      ><span class="sr-only">The work it quotes</span><input
-        class="line text-[14px]"
+        class="text-plain"
+        aria-label="The work it quotes"
         placeholder="cited for a work it quotes: Rabbitt, 1982"
-        :value="item.original ?? ''"
-        @input="setItem(i, { original: ($event.target as HTMLInputElement).value })"
-      ></label>
-      <label
+        :model-value="item.original ?? ''"
+        @update:model-value="setItem(i, { original: $event })"
+      />
+      <PartsField
         v-if="around"
-        class="block"
-      ><span class="sr-only">Words after</span><input
-        class="line text-[14px]"
+        class="text-plain"
+        aria-label="Words after"
         placeholder="words after"
-        :value="item.suffix ?? ''"
-        @input="setItem(i, { suffix: ($event.target as HTMLInputElement).value })"
-      ></label>
+        :model-value="item.suffix ?? ''"
+        @update:model-value="setItem(i, { suffix: $event })"
+      />
     </div>
     <WriteSourceFinder
       v-if="adding"
@@ -129,38 +130,31 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
       @pick="add"
       @cancel="data.items.length ? (adding = false) : emit('done')"
     />
-    <div
+    <PartsTiles
       v-if="forms.length > 1 || notes"
-      role="radiogroup"
-      aria-label="Form of the citation"
-      class="-mx-2 my-2"
+      v-slot="{ option, chosen }"
+      class="-mx-2 my-2 font-page text-body"
+      label="Form of the citation"
+      :options="forms.map(one => one.form)"
+      :model-value="data.form"
+      @update:model-value="set({ form: $event })"
     >
-      <button
-        v-for="{ form, runs, note } in forms"
-        :key="form"
-        role="radio"
-        :aria-checked="data.form === form"
-        class="block w-full px-2 py-1 text-left font-page text-[15.5px]"
-        :class="data.form === form ? 'bg-tint text-verdigris' : 'hover:bg-tint'"
-        @click="set({ form })"
-      >
-        <RunText :runs="runs" /><span
-          v-if="/^\d+$/u.test(plain(runs))"
-          class="ml-2 font-ui text-[13px] text-soft"
-        >the number alone</span><span
-          v-else-if="form === 'place-alone'"
-          class="ml-2 font-ui text-[13px] text-soft"
-        >cited just before</span><span
-          v-if="note && data.form === form"
-          class="mt-0.5 block text-[13.5px] text-soft"
-        ><RunText :runs="note" /></span>
-      </button>
-    </div>
+      <RunText :runs="formed.get(option)!.runs" /><span
+        v-if="/^\d+$/u.test(plain(formed.get(option)!.runs))"
+        class="ml-2 font-ui text-small text-soft"
+      >the number alone</span><span
+        v-else-if="option === 'place-alone'"
+        class="ml-2 font-ui text-small text-soft"
+      >cited just before</span><span
+        v-if="formed.get(option)!.note && chosen"
+        class="mt-0.5 block text-small text-soft"
+      ><RunText :runs="formed.get(option)!.note!" /></span>
+    </PartsTiles>
     <div
       v-if="(notes || data.words?.after || data.words?.before) && !adding"
-      class="mb-2 text-[14px]"
+      class="mb-2 text-plain"
     >
-      <span class="text-[12.5px] text-soft">your own words in the note</span>
+      <span class="text-fine text-soft">your own words in the note</span>
       <WriteNoteWords
         :words="data.words?.after ?? ''"
         label="Your own words in the note"
@@ -168,21 +162,20 @@ onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelecto
         @done="emit('done')"
       />
     </div>
-    <div class="flex flex-wrap gap-x-[13px] gap-y-1 text-[14px]">
-      <button
+    <div class="flex flex-wrap gap-x-[13px] gap-y-1 text-plain">
+      <PartsButton
         v-if="!adding"
-        class="act"
         @click="adding = true"
       >
         Add a source
-      </button>
-      <button
+      </PartsButton>
+      <PartsButton
         v-if="data.items.length"
-        class="quiet"
+        kind="quiet"
         @click="around = !around"
       >
         Words around
-      </button>
+      </PartsButton>
       <slot />
     </div>
   </div>

@@ -33,7 +33,7 @@ const side = (i: number, without: Change['kind']) => lines.value[i]!.filter(chan
 </script>
 
 <template>
-  <div class="font-page text-[15.5px] leading-relaxed">
+  <div class="font-page text-body leading-relaxed">
     <p
       v-if="alike"
       class="font-ui text-soft"
@@ -43,7 +43,7 @@ const side = (i: number, without: Change['kind']) => lines.value[i]!.filter(chan
     <template v-else>
       <div
         v-if="beside"
-        class="sticky top-0 z-10 hidden grid-cols-2 gap-x-8 border-b border-rule bg-leaf pb-1 font-ui text-[14px] font-semibold sm:grid"
+        class="sticky top-0 z-10 hidden grid-cols-2 gap-x-8 border-b border-rule bg-leaf pb-1 font-ui text-plain font-semibold sm:grid"
       >
         <span>{{ beside[0] }}</span><span>{{ beside[1] }}</span>
       </div>
@@ -53,7 +53,7 @@ const side = (i: number, without: Change['kind']) => lines.value[i]!.filter(chan
       >
         <p
           v-if="'folded' in one"
-          class="py-1 font-ui text-[13px] text-soft"
+          class="py-1 font-ui text-small text-soft"
         >
           {{ one.folded === 1 ? 'a paragraph' : `${one.folded} paragraphs` }} the same
         </p>
@@ -69,39 +69,23 @@ const side = (i: number, without: Change['kind']) => lines.value[i]!.filter(chan
           >
             <b
               v-if="changed(one.i)"
-              class="block font-ui text-[12.5px] font-normal text-soft sm:hidden"
+              class="block font-ui text-fine font-normal text-soft sm:hidden"
             >{{ beside[k] }}</b>
             <span
               v-if="!side(one.i, without).length"
-              class="font-ui text-[13px] text-soft"
+              class="font-ui text-small text-soft"
             >not in this one</span>
-            <template
-              v-for="(change, m) in side(one.i, without)"
-              :key="m"
-            >
-              <mark
-                v-if="change.kind !== 'same'"
-                class="rounded-[2px] bg-wash text-ink"
-              >{{ change.text }}</mark><template v-else>{{ change.text }}</template>
-            </template>
+            <PartsDiff
+              :changes="lines[one.i]!"
+              :side="k ? 'after' : 'before'"
+            />
           </p>
         </div>
         <p
           v-else
           class="mb-2"
         >
-          <template
-            v-for="(change, k) in lines[one.i]"
-            :key="k"
-          >
-            <del
-              v-if="change.kind === 'out'"
-              class="text-madder"
-            >{{ change.text }}</del><ins
-              v-else-if="change.kind === 'in'"
-              class="bg-tint text-verdigris underline"
-            >{{ change.text }}</ins><template v-else>{{ change.text }}</template>
-          </template>
+          <PartsDiff :changes="lines[one.i]!" />
         </p>
       </template>
     </template>

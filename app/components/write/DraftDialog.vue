@@ -116,7 +116,7 @@ async function bring(where: 'instead' | 'end') {
 </script>
 
 <template>
-  <FrameOverDialog
+  <PartsDialog
     :open="true"
     :title="file.name"
     @close="emit('close')"
@@ -158,16 +158,15 @@ async function bring(where: 'instead' | 'end') {
             <legend class="font-semibold">
               Typed by hand, set by Dendle: taken out unless you untick them
             </legend>
-            <label
+            <PartsCheck
               v-for="(one, i) in draft.noticed"
               :key="i"
-              class="flex items-baseline gap-2 py-0.5 text-[14px]"
-            ><input
-              type="checkbox"
-              class="accent-verdigris"
-              :checked="!kept.has(one)"
-              @change="keep(one)"
-            ><span><span class="font-page text-[15px]">{{ one.words }}</span> <span class="text-soft">{{ one.what === 'reference list' ? `${count(referencesIn(draft.doc, one).length, 'reference')}, to Gather’s tray` : `a ${one.what}` }}</span></span></label>
+              class="py-0.5 text-plain"
+              :model-value="!kept.has(one)"
+              @update:model-value="keep(one)"
+            >
+              <span><span class="font-page text-body">{{ one.words }}</span> <span class="text-soft">{{ one.what === 'reference list' ? `${count(referencesIn(draft.doc, one).length, 'reference')}, to Gather’s tray` : `a ${one.what}` }}</span></span>
+            </PartsCheck>
           </fieldset>
           <fieldset
             v-if="likely.length"
@@ -176,34 +175,32 @@ async function bring(where: 'instead' | 'end') {
             <legend class="font-semibold">
               Likely, but not certain: tick those that are meant
             </legend>
-            <label
+            <PartsCheck
               v-for="one in likely"
               :key="one.typed"
-              class="flex items-baseline gap-2 py-0.5 text-[14px]"
-            ><input
-              type="checkbox"
-              class="accent-verdigris"
-              :checked="wanted.has(one.typed)"
-              @change="toggle(one)"
-            ><span><span class="font-page text-[15px]">{{ one.typed }}</span><span class="block text-soft">{{ nameOf(one.data.items[0]!.id) }}</span></span></label>
+              class="py-0.5 text-plain"
+              :model-value="wanted.has(one.typed)"
+              @update:model-value="toggle(one)"
+            >
+              <span><span class="font-page text-body">{{ one.typed }}</span><span class="block text-soft">{{ nameOf(one.data.items[0]!.id) }}</span></span>
+            </PartsCheck>
           </fieldset>
           <div class="flex flex-wrap gap-x-6 gap-y-2">
-            <button
-              class="act-solid"
+            <PartsButton
+              kind="solid"
               :disabled="busy"
               @click="bring('instead')"
             >
               {{ countWords(written.body) ? 'In place of the text' : 'Put it in' }}
-            </button>
-            <button
+            </PartsButton>
+            <PartsButton
               v-if="countWords(written.body)"
-              class="act"
               :disabled="busy"
               @click="bring('end')"
             >
               At the end of the text
-            </button>
+            </PartsButton>
           </div>
         </template>
-  </FrameOverDialog>
+  </PartsDialog>
 </template>

@@ -44,7 +44,7 @@ const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
 </script>
 
 <template>
-  <FrameOverDialog
+  <PartsDialog
     :open="true"
     title="Earlier states"
     tall
@@ -55,16 +55,16 @@ const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
             class="flex min-w-0 flex-1 items-baseline gap-4 max-sm:order-last max-sm:basis-full"
             @submit.prevent="keep"
           >
-            <input
+            <PartsField
               v-model="name"
-              class="line max-w-72 py-0.5"
+              class="max-w-72 py-0.5"
               aria-label="A name for the text as it is now"
               placeholder="keep it as it is now, as…"
               maxlength="120"
-            >
-            <button class="act">
+            />
+            <PartsButton type="submit">
               Keep
-            </button>
+            </PartsButton>
           </form>
     </template>
         <div class="grid min-h-0 flex-1 gap-x-8 pt-3 sm:grid-cols-[250px_1fr]">
@@ -73,53 +73,53 @@ const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
               v-for="row in rows"
               :key="row.id"
             >
-              <button
+              <PartsButton
+                kind="bare"
                 class="w-full border-l-[3px] py-1.5 pl-3 text-left"
                 :class="chosen?.id === row.id ? 'border-verdigris bg-tint' : 'border-transparent hover:bg-tint'"
                 @click="look(row)"
               >
-                <b class="block text-[14px]">{{ row.reason }}</b>
-                <span class="text-[13px] text-soft">{{ when(row) }} · {{ count(row.words, 'word') }}</span>
-              </button>
+                <b class="block text-plain">{{ row.reason }}</b>
+                <span class="text-small text-soft">{{ when(row) }} · {{ count(row.words, 'word') }}</span>
+              </PartsButton>
             </li>
             <li
               v-if="rows && !rows.length"
-              class="text-[14px] text-soft"
+              class="text-plain text-soft"
             >
               None yet. Dendle keeps one every ten minutes of writing, and before anything large is done to the text.
             </li>
             <li
               v-if="failed"
-              class="text-[14px] text-madder"
+              class="text-plain text-madder"
               role="alert"
             >
-              They could not be read: {{ failed }} <button
-                class="act"
-                @click="load"
-              >
+              They could not be read: {{ failed }} <PartsButton @click="load">
                 Try again
-              </button>
+              </PartsButton>
             </li>
           </ul>
           <div class="flex min-h-0 flex-col">
             <template v-if="chosen">
               <div class="flex flex-wrap items-baseline gap-x-5 pb-2">
-                <label class="flex items-baseline gap-2 text-[14px]"><input
+                <PartsCheck
                   v-model="comparing"
-                  type="checkbox"
-                  class="accent-verdigris"
-                >beside the text of now</label>
-                <button
-                  class="act-solid ml-auto"
+                  class="text-plain"
+                >
+                  beside the text of now
+                </PartsCheck>
+                <PartsButton
+                  kind="solid"
+                  class="ml-auto"
                   @click="goBack"
                 >
                   Go back to this
-                </button>
+                </PartsButton>
               </div>
               <div class="min-h-0 flex-1 overflow-auto pr-2">
                 <p
                   v-if="comparing"
-                  class="pb-2 text-[13px] text-soft"
+                  class="pb-2 text-small text-soft"
                 >
                   <del class="text-madder">Struck out</del> was there then; <ins class="bg-tint text-verdigris">underlined</ins> came since.
                 </p>
@@ -130,7 +130,7 @@ const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
                 />
                 <div
                   v-else
-                  class="font-page text-[15.5px] leading-relaxed"
+                  class="font-page text-body leading-relaxed"
                 >
                   <p
                     v-for="(line, i) in paragraphs(chosen.body, keyOf)"
@@ -150,5 +150,5 @@ const keyOf = (id: string) => owned.byId.get(id)?.key ?? 'unknown'
             </p>
           </div>
         </div>
-  </FrameOverDialog>
+  </PartsDialog>
 </template>

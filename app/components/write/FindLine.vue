@@ -10,7 +10,7 @@ const words = ref('')
 const instead = ref('')
 const matchCase = ref(false)
 const tick = ref(0)
-const input = useTemplateRef<HTMLInputElement>('input')
+const input = useTemplateRef<{ focus: () => void, select: () => void }>('input')
 const search = computed(() => { void tick.value; return findKey.getState(props.editor.state)!.search })
 function look(change: object) {
   props.editor.view.dispatch(props.editor.state.tr.setMeta(findKey, change))
@@ -57,51 +57,47 @@ onBeforeUnmount(() => { emit('note', undefined); if (!props.editor.isDestroyed) 
     @submit.prevent="step(1)"
     @keydown.esc.stop="emit('close')"
   >
-    <input
+    <PartsField
       ref="input"
       v-model="words"
-      class="line w-44 flex-1"
+      class="w-44 flex-1"
       aria-label="Find in the text"
       placeholder="Find"
       @keydown.enter.shift.prevent="step(-1)"
-    >
+    />
     <span
-      class="text-[13px] text-soft"
+      class="text-small text-soft"
       role="status"
     >{{ !words ? '' : search.found.length ? `${search.at + 1} of ${search.found.length.toLocaleString('en')}` : 'not in the text' }}</span>
-    <input
+    <PartsField
       v-model="instead"
-      class="line w-44 flex-1"
+      class="w-44 flex-1"
       aria-label="Replace with"
       placeholder="Replace with"
-    >
-    <button
-      type="button"
-      class="act"
+    />
+    <PartsButton
       :disabled="!search.found.length"
       @click="replace(false)"
     >
       Replace
-    </button>
-    <button
-      type="button"
-      class="act"
+    </PartsButton>
+    <PartsButton
       :disabled="!search.found.length"
       @click="replace(true)"
     >
       All
-    </button>
-    <label class="flex items-baseline gap-1 text-[13px] text-soft"><input
+    </PartsButton>
+    <PartsCheck
       v-model="matchCase"
-      type="checkbox"
-      class="accent-verdigris"
-    >capitals count</label>
-    <button
-      type="button"
-      class="quiet"
+      class="text-small text-soft"
+    >
+      capitals count
+    </PartsCheck>
+    <PartsButton
+      kind="quiet"
       @click="emit('close')"
     >
       Close
-    </button>
+    </PartsButton>
   </form>
 </template>

@@ -25,7 +25,7 @@ async function go({ pos }: Row) {
 </script>
 
 <template>
-  <FrameOverDialog
+  <PartsDialog
     :open="true"
     title="Headings"
     @close="emit('close')"
@@ -38,17 +38,18 @@ async function go({ pos }: Row) {
         v-for="row in rows"
         :key="row.pos"
       >
-        <button
+        <PartsButton
+          kind="bare"
           class="flex w-full items-baseline gap-4 py-1 text-left hover:bg-tint"
           :style="{ paddingLeft: `${(row.level - 1) * 20}px` }"
           @click="go(row)"
         >
           <span
-            class="min-w-0 flex-1 font-page text-[16px]"
+            class="min-w-0 flex-1 font-page text-page-small"
             :class="row.level === 1 && 'font-bold'"
           >{{ row.words || 'A heading without words' }}</span>
-          <span class="shrink-0 text-[13px] text-soft">{{ count(row.under, 'word') }}</span>
-        </button>
+          <span class="shrink-0 text-small text-soft">{{ count(row.under, 'word') }}</span>
+        </PartsButton>
       </li>
     </ul>
     <p
@@ -57,5 +58,5 @@ async function go({ pos }: Row) {
     >
       None yet. Choose “Heading” where it says “Paragraph” above the sheet, or Ctrl Alt 1 to 5: the style sets each level.
     </p>
-  </FrameOverDialog>
+  </PartsDialog>
 </template>

@@ -129,7 +129,8 @@ function hover(id: string, on: boolean) {
         v-for="id in card.ids"
         :key="id"
       >
-        <button
+        <PartsButton
+          kind="bare"
           class="block w-full text-left"
           :class="selected === id && 'mb-2'"
           :aria-expanded="selected === id"
@@ -137,15 +138,15 @@ function hover(id: string, on: boolean) {
           @mouseenter="hover(id, true)"
           @mouseleave="hover(id, false)"
         >
-          <span class="line-clamp-1 text-[14px] font-semibold">{{ summary(id).head }}</span>
+          <span class="line-clamp-1 text-plain font-semibold">{{ summary(id).head }}</span>
           <span
             v-if="card.ids.length === 1 || selected === id"
-            class="line-clamp-1 text-[13px] text-soft"
+            class="line-clamp-1 text-small text-soft"
           >{{ summary(id).line }}</span>
-        </button>
+        </PartsButton>
         <p
           v-if="stray(id)"
-          class="text-[13px] text-madder"
+          class="text-small text-madder"
         >
           Not in its passage: “{{ stray(id) }}”
         </p>
@@ -160,7 +161,7 @@ function hover(id: string, on: boolean) {
     </div>
     <p
       v-if="!ids.length"
-      class="pt-3 text-[14px] text-soft"
+      class="pt-3 text-plain text-soft"
     >
       Citations stand here, each level with its line. Type <code>;;</code> in the text to make one.
     </p>

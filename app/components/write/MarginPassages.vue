@@ -43,8 +43,9 @@ function drag(event: DragEvent, p: Passage) {
     :class="open ? 'max-xl:leaf-raised max-xl:px-5' : 'max-xl:hidden'"
     aria-label="Passages"
   >
-    <button
-      class="flex w-full items-baseline gap-2 py-2 text-left text-[14px]"
+    <PartsButton
+      kind="bare"
+      class="flex w-full items-baseline gap-2 py-2 text-left text-plain"
       :aria-expanded="open"
       @click="emit('toggle')"
     >
@@ -57,24 +58,25 @@ function drag(event: DragEvent, p: Passage) {
         v-if="open"
         class="ml-auto text-soft"
       >Close</span>
-    </button>
+    </PartsButton>
     <div
       v-if="open"
       class="max-h-[44vh] overflow-auto pb-3"
     >
       <div class="flex items-baseline gap-4 pb-1">
-        <input
+        <PartsField
           v-model="find"
+          class="py-0.5 text-plain"
           type="search"
-          class="line py-0.5 text-[14px]"
           placeholder="Find among passages"
           aria-label="Find among passages"
-        >
-        <label class="flex shrink-0 items-baseline gap-1 text-[13px] text-soft"><input
+        />
+        <PartsCheck
           v-model="used"
-          type="checkbox"
-          class="accent-verdigris"
-        >used too</label>
+          class="shrink-0 text-small text-soft"
+        >
+          used too
+        </PartsCheck>
       </div>
       <ul>
         <li
@@ -84,54 +86,48 @@ function drag(event: DragEvent, p: Passage) {
           draggable="true"
           @dragstart="drag($event, p)"
         >
-          <button
+          <PartsButton
+            kind="bare"
             class="block w-full cursor-grab text-left"
             :aria-expanded="chosen === p.id"
             @click="chosen = chosen === p.id ? undefined : p.id"
           >
             <span
-              class="font-page text-[15px]"
+              class="font-page text-body"
               :class="chosen === p.id ? '' : 'line-clamp-2'"
             >{{ p.form === 'quotation' ? `“${p.words}”` : p.words }}</span>
-            <span class="block text-[13px] text-soft">{{ [name(p), p.locator && writeLocator(readLocator(p.locator)), here && 'cited in this paragraph', passages.used.has(p.id) && 'in the paper', ...p.tags].filter(Boolean).join(' · ') }}</span>
-          </button>
+            <span class="block text-small text-soft">{{ [name(p), p.locator && writeLocator(readLocator(p.locator)), here && 'cited in this paragraph', passages.used.has(p.id) && 'in the paper', ...p.tags].filter(Boolean).join(' · ') }}</span>
+          </PartsButton>
           <div
             v-if="chosen === p.id"
-            class="flex flex-wrap gap-x-4 gap-y-0.5 pt-1 text-[14px]"
+            class="flex flex-wrap gap-x-4 gap-y-0.5 pt-1 text-plain"
           >
             <template v-if="p.form !== 'quotation'">
-              <button
-                class="act"
-                @click="emit('put', p, 'plain')"
-              >
+              <PartsButton @click="emit('put', p, 'plain')">
                 Put it in, with its citation
-              </button>
+              </PartsButton>
             </template>
             <template v-else-if="block(p)">
-              <button
-                class="act"
-                @click="emit('put', p, 'plain')"
-              >
+              <PartsButton @click="emit('put', p, 'plain')">
                 As a block quotation
-              </button>
+              </PartsButton>
               <span class="text-soft">{{ count(p.words.split(/\s+/u).length, 'word') }}: {{ store.style.short }} sets it off</span>
             </template>
             <template v-else>
-              <button
+              <PartsButton
                 v-for="[way, word] in ways(p)"
                 :key="way"
-                class="act"
                 @click="emit('put', p, way)"
               >
                 {{ word }}
-              </button>
+              </PartsButton>
             </template>
           </div>
         </li>
       </ul>
       <p
         v-if="!list.length"
-        class="text-[14px] text-soft"
+        class="text-plain text-soft"
       >
         {{ owned.passages.length ? (find ? 'No passage has those words.' : 'Every passage is in the paper.') : 'No passages yet. Take them from a source in Gather: unfold a slip and choose “Take from the clipboard”.' }}
       </p>

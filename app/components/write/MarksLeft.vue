@@ -58,30 +58,24 @@ function make() {
       class="flex flex-wrap items-baseline gap-x-5"
     >
       <span class="min-w-0 flex-1 basis-60"><b class="text-madder">{{ count(unknown.length, 'mark') }} without a source:</b> none here has the key {{ named.slice(0, 4).join(', ') }}{{ named.length > 4 ? ` and ${named.length - 4} more` : '' }}. Correct it, or add the source in Gather; until then it prints as typed.</span>
-      <button
-        class="act"
-        @click="show"
-      >
+      <PartsButton @click="show">
         Show
-      </button>
-      <button
-        class="quiet"
+      </PartsButton>
+      <PartsButton
+        kind="quiet"
         @click="leave"
       >
         Leave as typed
-      </button>
+      </PartsButton>
     </p>
     <p
       v-if="ready.length"
       class="flex flex-wrap items-baseline gap-x-5"
     >
       <span class="min-w-0 flex-1 basis-60">{{ count(ready.length, 'mark') }} in the text {{ ready.length === 1 ? 'has its source' : 'have their sources' }} now.</span>
-      <button
-        class="act"
-        @click="make"
-      >
+      <PartsButton @click="make">
         {{ ready.length === 1 ? 'Make it a citation' : 'Make them citations' }}
-      </button>
+      </PartsButton>
     </p>
   </div>
 </template>

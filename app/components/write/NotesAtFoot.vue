@@ -51,12 +51,12 @@ defineExpose({ begin })
   <div v-if="notes.length">
   <h2
     v-if="store.paper?.details.notes === 'endnotes'"
-    class="mt-10 text-center font-page text-[17px] font-bold"
+    class="mt-10 text-center font-page text-page font-bold"
   >
     Notes
   </h2>
   <ol
-    class="notes border-t border-ink/60 pt-3 font-page text-[14.5px]"
+    class="notes border-t border-ink/60 pt-3 font-page text-plain"
     :class="store.paper?.details.notes !== 'endnotes' && 'mt-10'"
     :aria-label="store.paper?.details.notes === 'endnotes' ? 'Endnotes' : 'Footnotes'"
   >
@@ -93,16 +93,17 @@ defineExpose({ begin })
           @change="set(note.id, { after: $event })"
           @done="leave(note.id)"
         />
-        <button
-          class="act justify-self-start font-ui text-[13px]"
+        <PartsButton
+          class="justify-self-start font-ui text-small"
           @click="leave(note.id)"
         >
           Done
-        </button>
+        </PartsButton>
         </div>
       </div>
-      <button
+      <PartsButton
         v-else
+        kind="bare"
         class="w-full text-left indent-[2em]"
         :aria-label="`Note ${note.n}: change its words`"
         @click="begin(note.id)"
@@ -111,7 +112,7 @@ defineExpose({ begin })
           v-if="!note.runs.length"
           class="text-soft"
         >An empty note: write its words.</span>
-      </button>
+      </PartsButton>
     </li>
     <li
       v-if="notes.length > shown"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { EditorContent, type Editor } from '@tiptap/vue-3'
 import { usePaperEditor } from '~/editor/usePaperEditor'
 import { behindWord } from '~/editor/placing'
@@ -13,6 +13,8 @@ const store = usePaper()
 const owned = useSources()
 const written = useText()
 const tray = useTray()
+/** No margin beside the sheet: an open citation stands in a drawer. */
+const narrow = useMediaQuery('(max-width: 1279px)')
 const picker = ref<{ left: number, top: number, place: number, again?: string }>()
 const sheet = useTemplateRef<HTMLElement>('sheet')
 const foot = useTemplateRef<{ begin: (id: string) => void }>('foot')
@@ -161,7 +163,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         @mouseup="passagesOpen && look()"
       >
         <h1
-          class="mb-1 text-center font-page text-[17px]"
+          class="mb-1 text-center font-page text-page"
           :class="store.style.page.titleBold && 'font-bold'"
         >
           {{ store.paper?.title }}
@@ -187,16 +189,16 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         @toggle="togglePassages"
       />
     </div>
-    <div
-      v-if="selected && written.citationPlaces.has(selected)"
+    <PartsDrawer
+      v-if="narrow && selected && written.citationPlaces.has(selected)"
       data-drawer
-      class="leaf-raised fixed inset-x-0 bottom-[58px] z-20 max-h-[55vh] overflow-auto p-4 sm:bottom-0 sm:left-[72px] xl:hidden"
-      role="dialog"
-      aria-label="This citation"
+      label="This citation"
+      :focus="false"
+      @close="selected = undefined"
     >
       <p
         v-if="stray"
-        class="pb-1 text-[13px] text-madder"
+        class="pb-1 text-small text-madder"
       >
         Not in its passage: “{{ stray }}”
       </p>
@@ -206,14 +208,11 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         :editor="paper"
         @done="selected = undefined"
       >
-        <button
-          class="act"
-          @click="selected = undefined"
-        >
+        <PartsButton @click="selected = undefined">
           Done
-        </button>
+        </PartsButton>
       </WriteCitationCard>
-    </div>
+    </PartsDrawer>
     <WriteCitePicker
       v-if="picker"
       :at="picker"
@@ -246,7 +245,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 
 <style scoped>
 .sheet { min-height: calc(100vh - 120px); }
-.sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: 17px; line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
+.sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: var(--text-page); line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
 .sheet :deep(p) { text-indent: var(--indent); }
 /* An empty sheet says how to begin. */
 .sheet :deep(.sheet-text:has(> p:only-child > br:only-child))::before { content: 'Write here, paste a page, or bring a draft in from “Text…”.'; float: left; height: 0; color: var(--soft); pointer-events: none; text-indent: var(--indent); }
@@ -282,7 +281,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet :deep(a) { text-decoration: underline; text-decoration-color: var(--rule); text-underline-offset: 3px; }
 .sheet :deep(.remark) { color: var(--soft); background: color-mix(in srgb, var(--plum) 14%, transparent); font-family: var(--font-ui); font-size: 0.86em; }
 .sheet :deep(.page-break) { border: 0; border-top: 1px dashed var(--soft); margin: 14px 0; position: relative; }
-.sheet :deep(.page-break)::after { content: 'a new page begins'; position: absolute; right: 0; top: -9px; padding-left: 8px; background: var(--leaf); font: 12px var(--font-ui); color: var(--soft); }
+.sheet :deep(.page-break)::after { content: 'a new page begins'; position: absolute; right: 0; top: -9px; padding-left: 8px; background: var(--leaf); font: var(--text-fine) var(--font-ui); color: var(--soft); }
 .sheet :deep(.page-break.ProseMirror-selectednode) { border-color: var(--verdigris); }
 .sheet :deep(table) { border-collapse: collapse; width: 100%; margin: 4px 0; border-block: 1px solid var(--ink); line-height: 1.35; table-layout: fixed; }
 .sheet :deep(:is(td, th)) { padding: 4px 8px; vertical-align: top; text-align: left; position: relative; }

@@ -9,7 +9,7 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
 </script>
 
 <template>
-  <FrameOverDialog
+  <PartsDialog
     :open="open"
     title="Keys"
     @close="emit('close')"
@@ -27,11 +27,11 @@ const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])
           v-for="[key, says] in keys"
           :key="key"
         >
-          <dt class="font-mono text-[13px] leading-6">
+          <dt class="font-mono text-small leading-6">
             {{ key }}
           </dt><dd>{{ says }}</dd>
         </template>
       </dl>
     </section>
-  </FrameOverDialog>
+  </PartsDialog>
 </template>

@@ -19,10 +19,8 @@ const shelf = useShelf()
 const passages = usePassages()
 const notices = useNotices()
 const typed = ref('')
-const at = ref(0)
 const busy = ref(false)
-const input = useTemplateRef<HTMLInputElement>('input')
-const listId = useId()
+const finder = useTemplateRef<{ focus: () => void }>('finder')
 const texts = new WeakMap<object, { passages: number, text: SearchText }>()
 function textFor(source: PaperSource): SearchText {
   const taken = passages.of(source.id)
@@ -45,10 +43,12 @@ const found = computed(() => {
     .map(({ source }) => ({ source, runs: (() => { const alone = composeAlone(store.style, source); return alone.reference ?? alone.parenthetical })() }))
 })
 const QUICK: KindId[] = ['book', 'journal-article', 'web-page']
+const LOOK_UP = 'look up'
 const identifier = computed(() => readIdentifiers(typed.value)?.[0])
-const offers = computed(() => (typed.value.trim().length > 2 ? (identifier.value ? 1 : QUICK.length) : 0))
-watch(typed, () => { at.value = 0 })
-watch(at, async () => { await nextTick(); document.getElementById(`${listId}-${at.value}`)?.scrollIntoView({ block: 'nearest' }) })
+/** Behind the sources found: what can be begun with the words typed. */
+const offers = computed(() => (typed.value.trim().length > 2 ? (identifier.value ? [LOOK_UP] : QUICK.map(kind => `new ${kind}`)) : []))
+const rows = computed(() => [...found.value.map(row => row.source.id), ...offers.value])
+const runsOf = computed(() => new Map(found.value.map(row => [row.source.id, row.runs])))
 
 const begin = (kind: KindId) => notices.attempt(async () => {
   if (busy.value) return
@@ -72,98 +72,46 @@ const lookUp = () => notices.attempt(async () => {
   }
   finally { busy.value = false }
 })
-function key(event: KeyboardEvent) {
-  const rows = found.value.length + offers.value
-  if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-    event.preventDefault()
-    at.value = Math.max(0, Math.min(rows - 1, at.value + (event.key === 'ArrowDown' ? 1 : -1)))
-  }
-  else if (event.key === 'Enter') {
-    event.preventDefault()
-    const row = found.value[at.value]
-    if (row) emit('pick', row.source.id)
-    else if (offers.value) void (identifier.value ? lookUp() : begin(QUICK[at.value - found.value.length]!))
-  }
-  else if (event.key === 'Escape') { event.preventDefault(); event.stopPropagation(); emit('cancel') }
+function choose(row: string) {
+  if (runsOf.value.has(row)) emit('pick', row)
+  else if (row === LOOK_UP) void lookUp()
+  else void begin(row.slice(4) as KindId)
 }
 const hint = (id: string) => (props.near?.includes(id) ? 'in this paragraph' : (order.value.get(id) ?? 99) < (props.near?.length ?? 0) + 2 ? 'cited lately' : '')
-onMounted(() => { if (props.autofocus) input.value?.focus({ preventScroll: true }) })
+onMounted(() => { if (props.autofocus) finder.value?.focus() })
 </script>
 
 <template>
-  <div>
-    <input
-      ref="input"
-      v-model="typed"
-      class="line"
-      role="combobox"
-      aria-expanded="true"
-      aria-autocomplete="list"
-      :aria-controls="listId"
-      :aria-activedescendant="found.length || offers ? `${listId}-${at}` : undefined"
-      aria-label="Find a source to cite"
-      placeholder="Author, title, year, key or words of a passage"
-      autocomplete="off"
-      @keydown="key"
-    >
-    <ul
-      :id="listId"
-      role="listbox"
-      aria-label="Sources"
-      class="mt-1 max-h-60 overflow-auto"
-    >
-      <li
-        v-for="(row, i) in found"
-        :id="`${listId}-${i}`"
-        :key="row.source.id"
-        role="option"
-        :aria-selected="i === at"
-        class="cursor-pointer px-2 py-1 font-page text-[15px]"
-        :class="i === at && 'bg-tint'"
-        @mousemove="at = i"
-        @mousedown.prevent="emit('pick', row.source.id)"
-      >
-        <span class="line-clamp-2"><RunText :runs="row.runs" /></span>
+  <PartsCombobox
+    ref="finder"
+    v-model:typed="typed"
+    open
+    :options="rows"
+    label="Find a source to cite"
+    list="Sources"
+    placeholder="Author, title, year, key or words of a passage"
+    @choose="choose"
+    @cancel="emit('cancel')"
+  >
+    <template #option="{ option }">
+      <template v-if="runsOf.has(option)">
+        <span class="line-clamp-2 font-page text-body"><RunText :runs="runsOf.get(option)!" /></span>
         <span
-          v-if="!typed && hint(row.source.id)"
-          class="block font-ui text-[12px] text-soft"
-        >{{ hint(row.source.id) }}</span>
-      </li>
-      <template v-if="offers">
-        <li
-          v-if="identifier"
-          :id="`${listId}-${found.length}`"
-          role="option"
-          :aria-selected="at === found.length"
-          class="cursor-pointer border-t border-rule px-2 py-1 text-[14px]"
-          :class="at === found.length && 'bg-tint'"
-          @mousemove="at = found.length"
-          @mousedown.prevent="lookUp"
-        >
-          <span class="act">Look it up and cite it</span>
-        </li>
-        <template v-else>
-          <li
-            v-for="(kind, i) in QUICK"
-            :id="`${listId}-${found.length + i}`"
-            :key="kind"
-            role="option"
-            :aria-selected="at === found.length + i"
-            class="cursor-pointer px-2 py-1 text-[14px]"
-            :class="[at === found.length + i && 'bg-tint', i === 0 && 'border-t border-rule']"
-            @mousemove="at = found.length + i"
-            @mousedown.prevent="begin(kind)"
-          >
-            <span class="text-soft">New:</span> “{{ typed.trim().slice(0, 40) }}”, <span class="act">a {{ KINDS[kind].label.toLowerCase() }}</span>
-          </li>
-        </template>
+          v-if="!typed && hint(option)"
+          class="block text-fine text-soft"
+        >{{ hint(option) }}</span>
       </template>
-    </ul>
-    <p
-      v-if="!found.length && !offers"
-      class="px-2 py-2 text-[14px] text-soft"
-    >
+      <span
+        v-else-if="option === LOOK_UP"
+        class="act text-plain"
+      >Look it up and cite it</span>
+      <span
+        v-else
+        class="text-plain"
+      ><span class="text-soft">New:</span> “{{ typed.trim().slice(0, 40) }}”, <span class="act">a {{ KINDS[option.slice(4) as KindId].label.toLowerCase() }}</span></span>
+    </template>
+    <template #none>
       {{ owned.sources.length ? 'No source here has those words.' : 'This paper has no sources yet: type a title, a DOI or an ISBN to begin one here.' }}
-    </p>
-  </div>
+    </template>
+  </PartsCombobox>
 </template>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { COUNTED, type Counted } from '~~/core/sheet/count'
 import { countOf } from '~~/core/text/words'
 import { count } from '~/utils/words'
@@ -19,11 +18,8 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
 </script>
 
 <template>
-  <Popover class="relative">
-    <PopoverButton
-      class="text-[13px] text-soft hover:text-ink"
-      data-testid="word-count"
-    >
+  <PartsPopover data-testid="word-count">
+    <template #word>
       {{ selected ? `${selected.toLocaleString('en')} of ${count(words, 'word')} chosen` : target ? `${words.toLocaleString('en')} of ${count(target, 'word')}` : count(words, 'word') }}
       <span
         v-if="target"
@@ -33,38 +29,40 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
         :class="words > target * 1.1 ? 'bg-madder' : 'bg-verdigris'"
         :style="{ width: `${share * 100}%` }"
       /></span>
-    </PopoverButton>
-    <PopoverPanel class="leaf-raised absolute right-0 z-30 mt-2 w-72 px-4 py-3 text-[14px]">
+    </template>
       <p class="flex justify-between">
         <span>The text itself</span><span>{{ parts.text.toLocaleString('en') }}</span>
       </p>
-      <label
+      <PartsCheck
         v-for="part in COUNTED"
         :key="part"
-        class="flex items-baseline gap-2"
-      ><input
-        type="checkbox"
-        class="accent-verdigris"
-        :checked="composed.counted.includes(part)"
-        @change="toggle(part)"
-      ><span class="flex-1">{{ WORDS[part] }}</span><span class="text-soft">{{ parts[part].toLocaleString('en') }}</span></label>
-      <label class="mt-2 flex items-baseline gap-2 border-t border-rule pt-2"><span class="text-soft">asked for</span><input
-        class="line w-24"
+        spread
+        :model-value="composed.counted.includes(part)"
+        @update:model-value="toggle(part)"
+      >
+        <span>{{ WORDS[part] }}</span><span class="text-soft">{{ parts[part].toLocaleString('en') }}</span>
+      </PartsCheck>
+      <PartsField
+        class="mt-2 border-t border-rule pt-2"
+        field-class="w-24"
+        label="asked for"
+        unit="words"
+        beside
+        lazy
         type="number"
         min="0"
         max="500000"
         step="50"
-        :value="target || ''"
         placeholder="2000"
         aria-label="Words asked for"
-        @change="set({ target: ($event.target as HTMLInputElement).value })"
-      ><span class="text-soft">words</span></label>
+        :model-value="target || ''"
+        @update:model-value="set({ target: $event })"
+      />
       <p
         v-if="target"
-        class="mt-1 text-[13px] text-soft"
+        class="mt-1 text-small text-soft"
       >
         {{ words < target ? `${count(target - words, 'word')} to go` : words > target ? `${count(words - target, 'word')} over` : 'just so' }}
       </p>
-    </PopoverPanel>
-  </Popover>
+  </PartsPopover>
 </template>

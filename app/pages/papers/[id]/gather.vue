@@ -122,14 +122,15 @@ if (import.meta.client) {
       @remove="remove"
       @merge="startMerge"
     />
-    <div
+    <PartsDialog
       v-if="leaving"
-      class="my-3 border-l-[3px] border-madder bg-leaf px-5 py-3"
-      role="alertdialog"
-      aria-label="Sources that are cited"
+      open
+      urgent
+      title="Sources that are cited"
+      @close="leaving = undefined"
     >
       <p><b>{{ leaving.ids.length === 1 ? `${nameOf(leaving.ids[0]!)} is cited ${count(leaving.places.length, 'time')}.` : `${count(new Set(leaving.places.map(p => p.id)).size, 'source')} of these ${leaving.ids.length} are cited, ${count(leaving.places.length, 'time')} in all.` }}</b> The citations would stay in the text, marked as having no source, until it is put back.</p>
-      <ul class="my-1 max-h-32 overflow-auto font-page text-[15px] text-soft">
+      <ul class="my-1 max-h-32 overflow-auto font-page text-body text-soft">
         <li
           v-for="(place, i) in leaving.places.slice(0, 12)"
           :key="i"
@@ -138,33 +139,29 @@ if (import.meta.client) {
         </li>
       </ul>
       <div class="flex flex-wrap gap-x-6">
-        <button
-          class="act"
-          @click="letGo(leaving.ids)"
-        >
+        <PartsButton @click="letGo(leaving.ids)">
           Take {{ leaving.ids.length === 1 ? 'it' : 'them' }} out all the same
-        </button>
-        <button
+        </PartsButton>
+        <PartsButton
           v-if="onlyUncited.length && onlyUncited.length < leaving.ids.length"
-          class="act"
           @click="letGo(onlyUncited)"
         >
           Take out the {{ onlyUncited.length }} that are not cited
-        </button>
+        </PartsButton>
         <NuxtLink
           class="act"
           :to="`/papers/${store.paper?.id}/write`"
         >
           See the text first
         </NuxtLink>
-        <button
-          class="quiet"
+        <PartsButton
+          kind="quiet"
           @click="leaving = undefined"
         >
           Keep {{ leaving.ids.length === 1 ? 'it' : 'them' }}
-        </button>
+        </PartsButton>
       </div>
-    </div>
+    </PartsDialog>
     <GatherMergeLines
       v-if="pair?.[0] && pair[1]"
       :comparison="compareFields(pair[0].fields, pair[1].fields)"
@@ -216,23 +213,15 @@ if (import.meta.client) {
       v-else-if="owned.sources.length"
       class="py-8 text-soft"
     >
-      No source fits that. <button
-        class="act"
-        @click="slips.showAll()"
-      >
+      No source fits that. <PartsButton @click="slips.showAll()">
         Show all
-      </button>
+      </PartsButton>
     </p>
-    <div
+    <PartsEmpty
       v-else-if="!tray.items.length"
-      class="max-w-xl py-10"
+      title="Nothing gathered yet."
     >
-      <p class="font-title text-[20px]">
-        Nothing gathered yet.
-      </p>
-      <p class="mt-2 text-soft">
-        Give the line above whatever you have. A title begins a source: Dendle asks for what its kind needs and tells you where on it to look. A DOI, an ISBN or a web address is looked up. A whole reference list, copied from anywhere, is taken apart. Files go onto this page: .bib, .ris, .json, saved web pages, PDFs, documents.
-      </p>
-    </div>
+      Give the line above whatever you have. A title begins a source: Dendle asks for what its kind needs and tells you where on it to look. A DOI, an ISBN or a web address is looked up. A whole reference list, copied from anywhere, is taken apart. Files go onto this page: .bib, .ris, .json, saved web pages, PDFs, documents.
+    </PartsEmpty>
   </div>
 </template>

@@ -40,44 +40,40 @@ async function take() {
       <h2 class="mb-1 font-semibold">
         Details, once
       </h2>
-      <p class="mb-3 text-[14px] text-soft">
+      <p class="mb-3 text-plain text-soft">
         {{ page.titlePage ? `${store.style.short} puts these on a title page.` : store.style.page.runningHead === 'surname-number' ? `${store.style.short} heads the first page with them, and every page with your surname.` : `These head the first page.` }}
       </p>
-      <label
+      <PartsField
         v-for="[key, word] in LINES"
         :key="key"
-        class="mb-2 grid grid-cols-[110px_1fr] items-baseline"
-      >
-        <span class="text-[14px] text-soft">{{ word }}</span>
-        <input
-          class="line"
-          :value="details[key] ?? ''"
-          maxlength="2000"
-          @input="change(key, ($event.target as HTMLInputElement).value)"
-        >
-      </label>
+        :label="word"
+        class="mb-2 grid grid-cols-[110px_1fr]"
+        :model-value="details[key] ?? ''"
+        maxlength="2000"
+        @update:model-value="change(key, $event)"
+      />
     </section>
     <section>
       <h2 class="mb-1 pt-1 font-semibold">
         Take it away
       </h2>
-      <p class="mb-4 text-[14px] text-soft">
+      <p class="mb-4 text-plain text-soft">
         {{ count(composed.words, 'word') }}, {{ count(written.citations.length, 'citation') }}, {{ count(composed.composition.list.length, 'entry', 'entries') }} under {{ store.style.list.heading }}, in {{ store.style.name }} {{ store.style.edition }}.
       </p>
-      <button
-        class="act-solid"
+      <PartsButton
+        kind="solid"
         :disabled="busy"
         @click="take"
       >
         {{ busy ? 'Setting the pages…' : 'Word-processor document (.docx)' }}
-      </button>
-      <ul class="mt-4 text-[14px] text-soft">
+      </PartsButton>
+      <ul class="mt-4 text-plain text-soft">
         <li>{{ page.lineSpacing === 2 ? 'Double spacing' : `Line spacing ${page.lineSpacing}` }}, one-inch margins</li>
         <li>Page numbers in the running head</li>
         <li>{{ store.style.citation.system === 'notes' ? 'Real footnotes' : 'Citations in the text' }}, italics kept</li>
         <li>{{ store.style.list.heading }} on a page of its own, hanging indents</li>
       </ul>
-      <p class="mt-6 text-[14px] text-soft">
+      <p class="mt-6 text-plain text-soft">
         The pages on screen, PDF and the other formats are not here yet.
       </p>
     </section>

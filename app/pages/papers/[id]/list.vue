@@ -16,7 +16,7 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
     <template v-if="composed.composition.list.length">
       <div class="list-grid">
         <h2
-          class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-[17px]"
+          class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-page"
           :class="store.style.page.listHeadingBold && 'font-bold'"
           data-testid="list-heading"
         >
@@ -30,15 +30,15 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
           >
             <p
               v-if="entry.division && entry.division !== composed.composition.list[i - 1]?.division"
-              class="division bg-leaf px-5 pt-2 font-page text-[17px] font-bold sm:px-12"
+              class="division bg-leaf px-5 pt-2 font-page text-page font-bold sm:px-12"
             >
               {{ entry.division }}
             </p>
-            <p class="why pt-[0.5em] text-right text-[13px] leading-4 text-soft">
+            <p class="why pt-[0.5em] text-right text-small leading-4 text-soft">
               {{ why(entry.id).join(' · ') }}
             </p>
             <p
-              class="entry bg-leaf px-5 font-page text-[17px] sm:px-12"
+              class="entry bg-leaf px-5 font-page text-page sm:px-12"
               :style="{ lineHeight: sheet.doubleSpaced ? 2 : 1.45 }"
               data-testid="entry"
             >
@@ -55,7 +55,7 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
                 class="block pl-12 whitespace-pre-line"
               >{{ owned.byId.get(entry.id)!.annotation }}</span>
             </p>
-            <p class="where pt-[0.4em] text-[13px] leading-5 text-soft">
+            <p class="where pt-[0.4em] text-small leading-5 text-soft">
               <NuxtLink
                 :to="`/papers/${store.paper?.id}/gather?source=${entry.id}`"
                 class="hover:text-verdigris hover:underline"
@@ -68,17 +68,13 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
         <div class="col-start-2 h-14 bg-leaf" />
       </div>
     </template>
-    <div
+    <PartsEmpty
       v-else
-      class="max-w-lg px-2 py-10"
+      class="px-2"
+      title="No entries yet."
     >
-      <p class="font-title text-[20px]">
-        No entries yet.
-      </p>
-      <p class="mt-2 text-soft">
-        The list builds itself from what the paper cites: put a citation into the text in Write, or tick “List it even if it is not cited” on a slip in Gather. In {{ store.style.short }} it will be headed {{ sheet.heading }}.
-      </p>
-    </div>
+      The list builds itself from what the paper cites: put a citation into the text in Write, or tick “List it even if it is not cited” on a slip in Gather. In {{ store.style.short }} it will be headed {{ sheet.heading }}.
+    </PartsEmpty>
   </div>
 </template>
 
