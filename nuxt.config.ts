@@ -32,6 +32,8 @@ export default defineNuxtConfig({
     },
   },
   css: ['~/assets/main.css'],
+  // The page of all parts, for tests and pictures of a built Dendle: NUXT_PUBLIC_PARTS=1.
+  runtimeConfig: { public: { parts: '' } },
   srcDir: 'app',
   compatibilityDate: '2026-11-01',
   nitro: nitro as object,

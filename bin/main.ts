@@ -1,4 +1,5 @@
 /** The `dendle` command: reads arguments, standard input or a file; writes standard output. The work is in core. */
+import '../core/text/with-lists'
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { convert, READ_AS, WRITTEN } from '../core/intake/convert'

@@ -53,6 +53,21 @@ export const useSources = defineStore('sources', () => {
     passages.value = taken.map(one => (changed.has(one.id) ? passage(one.id) ?? one : one))
   }
 
+  /**
+   * Capitals of these titles have been decided: the sources that have them are given anew, so that what is composed of
+   * them is composed again. A title may have been cut or its spaces tidied before it was asked about.
+   */
+  function retitle(texts: ReadonlySet<string>) {
+    const bare = (text: string) => text.replace(/[^\p{L}\p{N}]/gu, '').toLowerCase()
+    const asked = texts.size > 50 ? [''] : [...texts].map(bare)
+    const concerned = ({ fields }: PaperSource) => Object.values(fields).some((value) => {
+      if (typeof value !== 'string') return false
+      const own = bare(value)
+      return asked.some(one => own.includes(one))
+    })
+    sources.value = sources.value.map(source => (concerned(source) ? { ...source, fields: { ...source.fields } } : source))
+  }
+
   const changeSource = (id: string, change: SourceChange) => {
     const before = byId.value.get(id)
     if (!before) return
@@ -139,5 +154,5 @@ export const useSources = defineStore('sources', () => {
       action: { label: 'Take the other', run: () => changeSource(id, { fields: withField(byId.value.get(id)!.fields, name, other) }) },
     })
   }
-  return { sources, passages, byId, open, refresh, patch, changeSource, changeUse, changePassage }
+  return { sources, passages, byId, open, refresh, retitle, patch, changeSource, changeUse, changePassage }
 })

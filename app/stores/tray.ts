@@ -6,7 +6,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
 import { proxy, wrap, type Remote } from 'comlink'
-import { FORM_WORDS } from '~~/core/intake/anything'
+import { FORM_WORDS } from '~~/core/intake/forms'
 import { readIdentifiers, type Identifier } from '~~/core/intake/identifiers'
 import type { Problem, Proposal } from '~~/core/intake/proposal'
 import { Duplicates, type SameBy } from '~~/core/source/duplicates'
@@ -62,6 +62,9 @@ export const useTray = defineStore('tray', () => {
     next = Math.max(0, ...kept.items.map(item => Number(item.id))) + 1
     compare()
   }
+
+  /** Capitals of titles have been decided: what lies here is composed again. */
+  const retitle = () => { items.value = items.value.map(item => ({ ...item, proposal: { ...item.proposal, fields: { ...item.proposal.fields } } })) }
 
   /** Finds again what the paper has already: after anything came in, or a source changed. */
   function compare() {
@@ -233,5 +236,5 @@ export const useTray = defineStore('tray', () => {
   const clearProblems = () => { problems.value = []; keep() }
   const stop = () => cancel?.()
 
-  return { items, problems, doing, fresh, open, takeIn, lookUp, accept, acceptAll, drop, mergeInto, changeKind, clearProblems, compare, stop }
+  return { items, problems, doing, fresh, open, retitle, takeIn, lookUp, accept, acceptAll, drop, mergeInto, changeKind, clearProblems, compare, stop }
 })

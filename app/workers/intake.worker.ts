@@ -1,6 +1,7 @@
 /** Reads what came in away from the page: large files take seconds, and may be given up by ending the worker. */
 import { expose } from 'comlink'
-import { detect, readForm, type Form } from '~~/core/intake/anything'
+import { readForm } from '~~/core/intake/anything'
+import { detect, type Form } from '~~/core/intake/forms'
 import { decode } from '~~/core/intake/decode'
 import { richLines } from '~~/core/intake/paste'
 import type { Intake } from '~~/core/intake/proposal'

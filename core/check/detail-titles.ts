@@ -1,6 +1,5 @@
 /** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
-import { capitalise, isProperNoun, PREPOSITIONS } from '../text/capitals'
-import { isCommon } from '../text/common'
+import { capitalise, isHeadline } from '../text/capitals'
 import { stripRich } from '../text/rich'
 import { writeRich } from '../text/protection'
 import { kindOf } from '../source/kinds'
@@ -8,26 +7,13 @@ import { textOf, withField, type Source } from '../source/model'
 import type { Style } from '../styles/schema'
 import type { DetailRule } from './finding'
 
-const SMALL = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'as', 'if'])
-
 /** The title in the sentence case that sources are stored in, names kept, a capital after a colon. */
 export const storedCase = (title: string): string => writeRich(capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)
-
-const wordsOf = (title: string): string[] => stripRich(title).match(/\p{L}[\p{L}’'-]*/gu) ?? []
 
 /** Every word in capitals. */
 export function isShouted(title: string): boolean {
   const letters = stripRich(title).replace(/[^\p{L}]/gu, '')
   return letters.length > 7 && /\s/u.test(title.trim()) && letters === letters.toUpperCase() && letters !== letters.toLowerCase()
-}
-
-/** Most words of weight begin with a capital though they are no names: headline case. */
-export function isHeadline(title: string): boolean {
-  const words = wordsOf(title).filter((word, i) => i > 0 && !SMALL.has(word.toLowerCase()) && word.length > 2)
-  // A subtitle's first word has a capital in both.
-  const starts = new Set([...stripRich(title).matchAll(/[:?!—–]\s+[“‘"']?(\p{L}[\p{L}’'-]*)/gu)].map(match => match[1]!))
-  const open = words.filter(word => !starts.has(word) && !isProperNoun(word) && isCommon(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word))
-  return open.length >= 2 && open.filter(word => /^\p{Lu}/u.test(word)).length >= open.length * 0.75
 }
 
 /** Whether the style sets this source's title in sentence case, so that how it is stored shows. */

@@ -1,5 +1,5 @@
 /** Findings about the details of a source: all rule families, in the order a writer would mend them. */
-import { isCommon } from '../text/common'
+import { isCommon } from '../text/capitals'
 import { guarded } from '../compose/as-typed'
 import { listEntry } from '../compose/entry'
 import type { Source } from '../source/model'

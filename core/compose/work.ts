@@ -174,7 +174,7 @@ export class Work {
   /** Season and episode, however they were given in one. */
   private readEpisode(): void {
     const given = this.texts.number ?? ''
-    const both = /^(?:season|series|s)\s*(\d+)\s*[,;:]?\s*(?:episode|ep\.?|e)\s*(\d+)$/iu.exec(given) ?? /^(\d+)[x.](\d+)$/u.exec(given)
+    const both = /^(?:season|series|s)\s*(\d+)\s*(?:[,;:]\s*)?(?:episode|ep\.?|e)\s*(\d+)$/iu.exec(given) ?? /^(\d+)[x.](\d+)$/u.exec(given)
     if (both) { this.texts.season = String(Number(both[1])); this.texts.number = String(Number(both[2])) }
     else this.texts.number = given.replace(/^(?:episode|ep\.?)\s*(?=\d)/iu, '')
     if (!this.texts.number) delete this.texts.number

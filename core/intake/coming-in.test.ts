@@ -3,13 +3,14 @@ import { STYLES, styleOf } from '../styles'
 import { composeAlone } from '../compose/compose'
 import { plain, toMarkup } from '../text/runs'
 import { SOURCES } from '../../server/db/demo/sources'
-import { detect } from './anything'
+import { detect } from './forms'
 import { convert } from './convert'
 import { decode } from './decode'
 import { readIdentifiers, readIsbn, tidyDoi } from './identifiers'
 import { readPastedNames } from './reference/pasted-names'
 import { readPdf } from './pdf'
-import { readReferences, splitReferences } from './reference/references'
+import { readReferences } from './reference/references'
+import { splitReferences } from './reference/split'
 
 describe('identifiers, in any spelling', () => {
   it.each<[string, string[] | undefined]>([

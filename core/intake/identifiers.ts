@@ -69,7 +69,7 @@ function readOne(piece: string): Identifier | undefined {
     const value = tidyDoi(doi[1]!)
     if (isDoi(value)) return { type: 'doi', value, typed: piece }
   }
-  if (/^https?:\/\/[^\s/]+\.[^\s]+$/iu.test(typed) || /^www\.[^\s/]+\.\S+$/iu.test(typed)) {
+  if (/^https?:\/\/[^\s/][^\s./]*\.\S+$/iu.test(typed) || /^www\.[^\s/][^\s./]*\.\S+$/iu.test(typed)) {
     // A publisher's page with the DOI in its path is still a page: it is looked up as one.
     return { type: 'url', value: trimEnd(/^https?:/iu.test(typed) ? typed : `https://${typed}`), typed: piece }
   }

@@ -2,7 +2,7 @@
  * Jobs of the `dendle` command: sources, a style and citations in; citations, notes and the list out.
  * What is wrong with one source does not keep the rest from being done; each problem says where, what, and what to do.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { FORMS } from '../compose/citations/forms'
 import { compose, composeAlone, filingOrder, type Citation } from '../compose/compose'
 import { cslItemSchema, fromCsl, type CslItem } from '../source/csl'

@@ -86,7 +86,7 @@ function journalLine(lines: readonly PdfLine[], set: (name: FieldName, value: st
   for (const { text } of lines) {
     // No line of a page's head is longer.
     if (text.length > 400) continue
-    const match = /^(\p{Lu}[\p{L}\s&:'’-]{4,80}?),?\s+(?:vol(?:ume|\.)?\s*)?(\d{1,4})\s*(?:\((\d+[-–]?\d*)\)|[,:]?\s*(?:no|issue|nr)\.?\s*(\d+))?[\s,:(;]*(?:\p{L}*\s*(?:19|20)\d{2})?[\s,:);]*(?:pp?\.?\s*)?(\d+)\s*[-–]\s*(\d+)/u.exec(text.trim())
+    const match = /^(\p{Lu}[\p{L}\s&:'’-]{4,80}?),?\s+(?:vol(?:ume|\.)?\s*)?(\d{1,4})\s*(?:\((\d+(?:[-–]\d*)?)\)|[,:]?\s*(?:no|issue|nr)\.?\s*(\d+))?[\s,:(;]*(?:\p{L}*\s*(?:19|20)\d{2})?[\s,:);]*(?:pp?\.?\s*)?(\d+)\s*[-–]\s*(\d+)/u.exec(text.trim())
     if (!match) continue
     const says = 'the line with the journal’s name'
     set('container', match[1]!.trim(), 'read', says)

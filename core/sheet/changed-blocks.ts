@@ -3,7 +3,7 @@
  * text made one, where they touch different blocks.
  */
 import { diffArrays } from 'diff'
-import { z } from 'zod'
+import * as z from 'zod'
 import { blockSchema, type DocNode } from './document'
 
 /** In a text of `of` blocks, those from `from` up to `to` (not included) give way to `blocks`. */

@@ -2,7 +2,7 @@
  * The paper as the editor keeps it: blocks of text with citations between the words. Unknown nodes and marks pass, so
  * that no word is lost by an older or newer editor. What is read from it: `walking`, `blocks`, `count`.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { FORMS } from '../compose/citations/forms'
 import { labelSchema } from '../source/locator-labels'
 

@@ -3,7 +3,7 @@
  * kept in `origin`, and a field that was not changed is written exactly as it came.
  * Source: the published CSL-JSON schema (csl-data.json, 1.0.2).
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { FIELDS, FIELD_NAMES, type FieldName } from './fields'
 import { isKind, KIND_IDS, kindOf, type CslRule, type KindId } from './kinds'
 import type { Fields, Source } from './model'

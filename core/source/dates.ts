@@ -1,7 +1,7 @@
 /**
  * Dates as sources give them: a year, a month, a day, a range, a season, roughly, in words, or none.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 
 const pointSchema = z.object({
   /** Negative for BCE: -46 is 46 BCE. */

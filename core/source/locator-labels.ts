@@ -1,5 +1,5 @@
 /** What a place in a work can be: the words for each are in the styles. */
-import { z } from 'zod'
+import * as z from 'zod'
 
 export const LOCATOR_LABELS = [
   'page', 'chapter', 'paragraph', 'section', 'figure', 'table', 'line', 'verse', 'stanza', 'volume', 'book', 'part', 'column', 'folio',

@@ -2,7 +2,7 @@
  * The source: a kind and its fields. One schema is the model, the form, the API's validation and the importers' target.
  * All fields are optional but the kind; nothing typed is rewritten when saved, formatting is derived.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { DATE_FIELDS, FIELDS, FIELD_NAMES, NAME_FIELDS, TEXT_FIELDS, type FieldName } from './fields'
 import { KIND_IDS, kindOf, type KindId } from './kinds'
 import { nameSchema, isNamed, type Name } from './names'

@@ -1,7 +1,7 @@
 /**
  * Names of people and groups. Parts are kept as given; how they print is the style's affair.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 
 export const nameSchema = z.object({
   family: z.string().optional(),

@@ -1,5 +1,5 @@
 /** Passages: words or ideas taken from a source, with their place in it. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { foldWords } from '../text/filing'
 
 export const PASSAGE_FORMS = ['quotation', 'paraphrase', 'summary'] as const

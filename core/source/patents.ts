@@ -18,7 +18,7 @@ export function readPatent(number: string, authority = ''): PatentNumber {
   if (said !== number) return readPatent(said, authority)
   const code = CODE.exec(number)?.[1]
   if (code) return { country: code, bare: number.replace(CODE, '') }
-  const named = /^(?:(.{0,40}?)\s*)?\bpatent\b(?:\s+(?:application|publication))?\s*(?:(?:no|nr|number)\b\.?)?\s*(?=\S*\d)/iu.exec(number)
+  const named = /^(?:(.{0,40}?)\s*)?\bpatent\b(?:\s+(?:application|publication))?\s*(?:(?:(?:no|nr|number)\b\.?)\s*)?(?=\S*\d)/iu.exec(number)
   const bare = named ? number.slice(named[0].length) : number
   if (CODE.test(bare)) return readPatent(bare)
   const country = (named?.[1] ? office(named[1]) : undefined) ?? office(authority)

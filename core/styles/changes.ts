@@ -2,7 +2,7 @@
  * House rules: a style with recorded changes to its data. The style itself is never altered; the same changes in the
  * same order give the same style.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { valueAt, withValues } from './paths'
 import type { Style } from './schema'
 import { problemText, validateStyle } from './validate'

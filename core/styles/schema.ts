@@ -4,7 +4,7 @@
  * The engine knows no style by name; a new style is one new file. This schema is the only description: the types come
  * from it, `validateStyle` holds styles and house rules against it.
  */
-import { z } from 'zod'
+import * as z from 'zod'
 import { DEGREE_LEVELS } from '../source/degrees'
 import { FIELD_NAMES, NAME_FIELDS } from '../source/fields'
 import { KIND_IDS } from '../source/kinds'

@@ -1,14 +1,13 @@
 /**
  * Capitals of titles, in headline style and in sentence style. Words the writer protected, words in italics within a
  * title, acronyms and names are never lowered; what was uncertain is reported, never guessed silently.
+ *
+ * What decides them are lists of a hundred thousand words (`by-list.ts`). They are not wanted wherever a title is printed:
+ * a page that shows references has the answers and not the lists. So who decides is told once, by `decideTitlesBy`.
  */
-import { headlineCase } from './headline-case'
 import type { Segment } from './rich'
-import { sentenceCase } from './sentence-case'
-import { joined, segmentsOf, tokenise, type Token } from './title-tokens'
 
-export { PREPOSITIONS } from './headline-case'
-export { isProperNoun } from './title-words'
+export { PREPOSITIONS } from './prepositions'
 
 export interface HeadlineRule {
   style: 'headline'
@@ -33,41 +32,27 @@ export interface Capitalised {
   unsure: readonly string[]
 }
 
-/** Titles set before, by rule: the same title is set by the list, the note and the citation. */
-const kept = new WeakMap<CapitalRule, Map<string, Capitalised>>()
-const LIMIT = 20_000
-
-/** Sets the capitals of a title given as rich text. */
-export function capitalise(title: string, rule: CapitalRule): Capitalised {
-  let known = kept.get(rule)
-  if (!known) kept.set(rule, known = new Map())
-  const before = known.get(title)
-  if (before) return before
-  if (known.size >= LIMIT) known.clear()
-  const set = setCapitals(title, rule)
-  known.set(title, set)
-  return set
+/** What is asked about titles and their words. */
+export interface TitleWords {
+  /** Sets the capitals of a title given as rich text. */
+  capitalise: (title: string, rule: CapitalRule) => Capitalised
+  /** Whether most words of weight begin with a capital though they are no names: the title is in headline case. */
+  isHeadline: (title: string) => boolean
+  /** Whether a word is one of the language's common words, in any of its forms. */
+  isCommon: (word: string) => boolean
 }
 
-const CERTAIN: readonly string[] = []
-
-function setCapitals(title: string, rule: CapitalRule): Capitalised {
-  const segments = segmentsOf(title)
-  if (rule.style === 'as-given') return { segments, unsure: CERTAIN }
-  const tokens = tokenise(segments)
-  const shouting = isShouting(title, tokens)
-  if (rule.style === 'headline') headlineCase(tokens, rule, shouting)
-  const unsure = rule.style === 'sentence' ? sentenceCase(tokens, rule, shouting) : CERTAIN
-  return { segments: joined(tokens, segments), unsure }
+let words: TitleWords | undefined
+/** Says who decides from now on: the lists, or a memory of what they answered. */
+export const decideTitlesBy = (by: TitleWords): void => { words = by }
+function decider(): TitleWords {
+  if (!words) throw new Error('Nobody decides the capitals of titles here: import core/text/with-lists, or call decideTitlesBy.')
+  return words
 }
+
+export const capitalise: TitleWords['capitalise'] = (title, rule) => decider().capitalise(title, rule)
+export const isHeadline: TitleWords['isHeadline'] = title => decider().isHeadline(title)
+export const isCommon: TitleWords['isCommon'] = word => decider().isCommon(word)
 
 /** The plain text of a title with its capitals set. */
 export const capitaliseText = (title: string, rule: CapitalRule): string => capitalise(title, rule).segments.map(s => s.text).join('')
-
-/** Whether a title of more than one word is all in capitals. */
-function isShouting(title: string, tokens: readonly Token[]): boolean {
-  if (/\p{Ll}/u.test(title) && !title.includes('<')) return false
-  const words = tokens.filter(token => token.word).map(token => token.text)
-  const letters = words.join('').replace(/[^\p{L}]/gu, '')
-  return words.length > 1 && letters.length > 5 && letters === letters.toUpperCase()
-}

@@ -1,5 +1,6 @@
 /** Headline capitals (Chicago 18, 8.160–8.162; MLA Handbook 9, 2.90–2.92; APA 7, 6.17; ACS Guide, title capitalization). */
 import type { HeadlineRule } from './capitals'
+import { PREPOSITIONS } from './prepositions'
 import { abbreviates } from './shouted'
 import { capital, factsOf, isProperNoun, isSometimesVerb, isVerb } from './title-words'
 import type { Token } from './title-tokens'
@@ -8,10 +9,6 @@ import { rowOf } from './lookup'
 
 const ARTICLES = new Set(['a', 'an', 'the'])
 const CONJUNCTIONS = new Set(['and', 'but', 'or', 'nor', 'for', 'so', 'yet'])
-export const PREPOSITIONS = new Set(`about above across after against along alongside amid amidst among amongst around as at atop
- before behind below beneath beside besides between betwixt beyond by concerning despite down during except excepting for from in inside
- into like near of off on onto out outside over past per regarding round since through throughout till to toward towards
- under underneath until unto up upon versus via vs vs. with within without`.split(/\s+/))
 /** Prepositions that are as often adverbs or verbs ("turned around", "look up"): lowered only before a noun phrase. */
 const ADVERBIAL = new Set(['around', 'up', 'down', 'out', 'off', 'over', 'along', 'through', 'by', 'in', 'on', 'about', 'across', 'near', 'past', 'round', 'under', 'after', 'before', 'behind', 'below', 'above', 'inside', 'outside', 'within', 'without', 'since', 'like'])
 const LOWER_ALWAYS = new Set(['de', 'von', 'van', 'der', 'et', 'al.', 'v.', 'vs.'])

@@ -1,6 +1,6 @@
 /** Sentence capitals (APA 7, 6.17; Chicago 18, 8.159; Citing Medicine 2): the first word and names; what is uncertain is reported. */
 import type { SentenceRule } from './capitals'
-import { PREPOSITIONS } from './headline-case'
+import { PREPOSITIONS } from './prepositions'
 import { abbreviates } from './shouted'
 import { namesAmong, type Standing } from './title-names'
 import { capital, factsOf, isCommonWord } from './title-words'

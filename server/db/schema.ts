@@ -3,7 +3,7 @@
  * made from an older state is refused instead of overwriting. Rows are hidden (`deletedAt`), not removed.
  */
 import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
-import { z } from 'zod'
+import * as z from 'zod'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { emptyDocument, type DocNode } from '../../core/sheet/document'
 import { kindSchema, readFields } from '../../core/source/model'

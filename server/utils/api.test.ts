@@ -1,7 +1,7 @@
 import { createServer, request } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { describe, expect, it } from 'vitest'
-import { z } from 'zod'
+import * as z from 'zod'
 import { isTooDeep, readLimited, TooLong } from './body'
 import { ApiError, asProblem, bodyLimit, notFound, stale } from './api'
 

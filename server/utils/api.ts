@@ -1,5 +1,5 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
-import { z } from 'zod'
+import * as z from 'zod'
 import { isTooDeep, readLimited, TooLong } from './body'
 
 /** The one shape of every error: what went wrong (code), in words, and where in what was sent. */

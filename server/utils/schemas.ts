@@ -1,5 +1,5 @@
 /** What the API accepts. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { STYLES } from '../../core/styles'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { documentSchema } from '../../core/sheet/document'

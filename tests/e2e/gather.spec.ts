@@ -221,7 +221,7 @@ test('thousands: read, found, chosen, saved as a file, taken out and put back', 
   await drop(page, file('many.bib', bib))
   await expect(tray(page)).toContainText('In the tray: 2,500 sources', { timeout: 30_000 })
   await tray(page).getByRole('button', { name: 'Take all 2,500' }).click()
-  await expect(page.getByRole('button', { name: '2,500 sources' })).toBeVisible({ timeout: 45_000 })
+  await expect(page.getByRole('radio', { name: '2,500 sources' })).toBeVisible({ timeout: 45_000 })
   // Only what is near the window is drawn.
   expect(await slips(page).count()).toBeLessThan(80)
   // A file whose reading is given up leaves nothing behind.
@@ -249,7 +249,7 @@ test('thousands: read, found, chosen, saved as a file, taken out and put back', 
   await expect(page.getByText('3 sources taken out')).toBeVisible()
   await page.getByRole('button', { name: 'Put back' }).click()
   await page.getByLabel('Find among the sources').fill('')
-  await expect(page.getByRole('button', { name: '2,500 sources' })).toBeVisible()
+  await expect(page.getByRole('radio', { name: '2,500 sources' })).toBeVisible()
 })
 
 test('two that are one: merged, and the citation follows; a cited source does not leave in silence', async ({ page }) => {

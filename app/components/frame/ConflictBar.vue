@@ -38,7 +38,7 @@ const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
       v-if="beside"
       class="mt-3 max-h-[50vh] overflow-auto border-t border-rule pt-3"
     >
-      <WriteComparedText
+      <LazyWriteComparedText
         :before="store.conflict.body"
         :after="written.body"
         :beside="['The other tab’s', 'This tab’s']"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { composeAlone } from '~~/core/compose/compose'
-import { writeSources, type Written } from '~~/core/intake/convert'
+import type { Written } from '~~/core/intake/convert'
 import { toRaw } from 'vue'
 import type { Slips } from '~/composables/useSlips'
 import { copyEntries, download } from '~/utils/clipboard'
@@ -20,8 +20,9 @@ const filters = computed(() => [
 const ORDERS = [['filed', 'as the list files them'], ['newest', 'newest here first'], ['year', 'latest year first']] as const
 const FILES: Record<Written, [word: string, ending: string, type: string]> = { 'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'], 'ris': ['RIS', 'ris', 'application/x-research-info-systems'], 'csl-json': ['CSL-JSON', 'json', 'application/json'] }
 const plainSources = () => chosenSources.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))
-function save(to: Written) {
+async function save(to: Written) {
   const [word, ending, type] = FILES[to]
+  const { writeSources } = await import('~~/core/intake/convert')
   download(`sources.${ending}`, writeSources(plainSources(), to), type)
   notices.say(`${count(chosen.value.size, 'source')} as ${word} in your downloads.`)
 }
@@ -72,8 +73,6 @@ const copy = () => notices.attempt(async () => {
   <div
     v-else
     class="bar flex flex-wrap items-baseline gap-x-6 gap-y-1 border-b border-rule py-3 text-plain"
-    role="group"
-    aria-label="Which sources to show"
   >
     <PartsSwitch
       v-model="show"

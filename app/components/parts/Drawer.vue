@@ -11,8 +11,9 @@ const emit = defineEmits<{ close: [] }>()
 const box = useTemplateRef<{ $el: HTMLElement }>('box')
 const el = computed(() => box.value?.$el)
 onClickOutside(el, () => emit('close'))
-const FEATURES = { initial: 2, lock: 4 | 8 } as const
-const features = computed(() => FEATURES.lock | (props.focus ? FEATURES.initial : 0))
+// Tab goes round within; the focus may be given elsewhere by what is done here (a citation put in the text).
+const FEATURES = { initial: 2, tab: 4 } as const
+const features = computed(() => FEATURES.tab | (props.focus ? FEATURES.initial : 0))
 const place = computed(() => (props.at
   ? { left: `${Math.max(8, Math.min(props.at.left, (import.meta.client ? window.innerWidth : 1280) - props.width - 20))}px`, top: `${props.at.top}px`, width: `${props.width}px` }
   : undefined))

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string">
-import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 
 /** Which of a few is shown or meant: words in a row, the one that holds in bold. */
 defineProps<{ label: string, options: readonly (readonly [value: T, word: string])[] }>()
@@ -9,11 +9,9 @@ const model = defineModel<T>({ required: true })
 <template>
   <RadioGroup
     v-model="model"
+    :aria-label="label"
     class="flex flex-wrap gap-x-5 gap-y-1"
   >
-    <RadioGroupLabel class="sr-only">
-      {{ label }}
-    </RadioGroupLabel>
     <RadioGroupOption
       v-for="[value, word] in options"
       :key="value"

@@ -1,5 +1,5 @@
 <script setup lang="ts" generic="T extends string">
-import { RadioGroup, RadioGroupLabel, RadioGroupOption } from '@headlessui/vue'
+import { RadioGroup, RadioGroupOption } from '@headlessui/vue'
 
 /** One of a few, each shown as it would look: a column of them, or side by side. */
 defineProps<{ label: string, options: readonly T[], row?: boolean }>()
@@ -10,11 +10,9 @@ defineSlots<{ default: (given: { option: T, chosen: boolean }) => unknown }>()
 <template>
   <RadioGroup
     v-model="model"
+    :aria-label="label"
     :class="row && 'grid gap-x-4 sm:grid-cols-[repeat(auto-fit,minmax(0,1fr))] sm:grid-flow-col'"
   >
-    <RadioGroupLabel class="sr-only">
-      {{ label }}
-    </RadioGroupLabel>
     <RadioGroupOption
       v-for="option in options"
       :key="option"

@@ -222,22 +222,23 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
       @insert="insert"
       @close="close"
     />
-    <WriteEarlierStates
+    <LazyWriteEarlierStates
       v-if="states"
       @close="states = false"
     />
-    <WriteHeadingsList
+    <LazyWriteHeadingsList
       v-if="outline && editor"
       :editor="(editor as Editor)"
       @close="outline = false"
     />
-    <WriteDraftDialog
+    <LazyWriteDraftDialog
       v-if="draft"
       :file="draft"
       @close="draft = undefined"
     />
-    <WriteShortcutSheet
-      :open="keys"
+    <LazyWriteShortcutSheet
+      v-if="keys"
+      open
       @close="keys = false"
     />
   </div>

@@ -1,12 +1,24 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
+import type { Answered } from '~/titles/answers'
+import { pageTitles } from '~/titles/page'
 
 const route = useRoute()
 const store = usePaper()
 const saving = useSaving()
+const owned = useSources()
+const tray = useTray()
 const id = String(route.params.id)
 const { data, error } = await useFetch(`/api/papers/${id}`, { key: `paper-${id}` })
 if (error.value || !data.value) throw createError({ status: error.value?.statusCode ?? 500, statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read', fatal: true })
+if (import.meta.client) {
+  const titles = pageTitles()
+  titles.learn((data.value as unknown as { titles: readonly Answered[] }).titles)
+  onScopeDispose(titles.whenLearnt((texts) => {
+    owned.retitle(texts)
+    tray.retitle()
+  }))
+}
 await store.open(id, data.value as never)
 useHead({ title: () => `${store.paper?.title ?? 'Paper'} · Dendle` })
 

@@ -20,7 +20,7 @@ function editionWords(raw: string, style: Style): { text: string, number: boolea
   const wordNumber = WORD_NUMBERS.indexOf(words.toLowerCase())
   if (wordNumber >= 0) return wordNumber === 0 ? undefined : { text: ordinal(wordNumber + 1), number: true }
   const short = rowOf(style.terms.editionWords, words.toLowerCase())
-  const behindNumber = /^(\d+\w*),? (\p{L}+)$/u.exec(words)
+  const behindNumber = /^(\d\w*),? (\p{L}+)$/u.exec(words)
   const shortBehind = behindNumber && rowOf(style.terms.editionWords, behindNumber[2]!.toLowerCase())
   const text = short ?? (shortBehind ? `${behindNumber[1]!} ${shortBehind.toLowerCase()}` : words)
   // "Rev. ed." where it begins a sentence or stands in parentheses, "rev. ed." after a comma.
@@ -66,7 +66,7 @@ const sectionPage: Bind = (_filters, { style }) => {
   const put = answer(style, 'pages')
   return (work, _telling, out) => {
     const raw = work.text('pages')
-    const section = /^([A-Z]+)(\d+.*)$/u.exec(raw)
+    const section = /^([A-Z]+)(\d.*)$/u.exec(raw)
     return put(section ? `${style.terms.newspaperSection ?? ''}${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), style.ranges.pages, style.dash)}` : raw, out)
   }
 }

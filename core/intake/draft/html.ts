@@ -181,7 +181,7 @@ function inline(node: Html, state: State): DocNode[] {
   if (name === 'a' && target) {
     const note = state.note(target)
     // A link of several words is more than a note's number: they stay, and the note stands behind them.
-    if (note) return /^\s*[[(]?\s*(?:\d{1,4}|[*†‡§¶]+|[a-z]|[ivxl]{1,5})\s*[\])]?\s*$/iu.test(textIn(node)) ? [note] : [...(node.children ?? []).flatMap(child => inline(child, { ...state, depth: state.depth + 1 })), note]
+    if (note) return /^\s*(?:[[(]\s*)?(?:\d{1,4}|[*†‡§¶]+|[a-z]|[ivxl]{1,5})\s*(?:[\])]\s*)?$/iu.test(textIn(node)) ? [note] : [...(node.children ?? []).flatMap(child => inline(child, { ...state, depth: state.depth + 1 })), note]
   }
   // A citation of Dendle's own, copied inside it.
   const own = node.attribs?.['data-citation']
@@ -219,7 +219,7 @@ function withMarks(marks: Marks, node: Html): Marks {
   if (name === 'u' || name === 'ins') add('underline')
   if (name === 'sup' || /vertical-align\s*:\s*super/iu.test(style)) add('superscript')
   if (name === 'sub' || /vertical-align\s*:\s*sub/iu.test(style)) add('subscript')
-  if (/font-variant[^:;]*:\s*[^;]*small-caps/iu.test(style)) add('smallCaps')
+  if (/font-variant[^:;]*:[^;]*small-caps/iu.test(style)) add('smallCaps')
   const href = node.attribs?.href ?? ''
   if (name === 'a' && /^https?:\/\//iu.test(href)) add('link', { href })
   return next

@@ -160,7 +160,7 @@ function extent(known: Known, part: string, behind: number): { reference: number
 
 /** The place cited: the last number behind the title that is neither the year nor the pages of the whole work. */
 function placeIn(tail: string, known: Known): Item['locator'] {
-  const bare = tail.replace(/,?\s*(?:accessed|last modified|retrieved|available at)\b.*$/iu, '').replace(/[,.]?\s*(?:https?:\/\/\S+|doi:?\s*\S+)\s*\.?\s*$/iu, '').replace(/[.,;\s]+$/u, '')
+  const bare = tail.replace(/,?\s*(?:accessed|last modified|retrieved|available at)\b.*$/iu, '').replace(/[,.]?\s*(?:https?:\/\/\S+|doi:?\s*\S+)\s*(?:\.\s*)?$/iu, '').replace(/[.,;\s]+$/u, '')
   const match = new RegExp(String.raw`(?:^|[\s,:(])(${PLACE})$`, 'iu').exec(bare)
   const place = match?.[1]
   if (!place || !/[,:]["”’]?\s*$|^\s*$/u.test(bare.slice(0, match.index + match[0].length - place.length).replace(/[\s(]+$/u, m => (m.includes('(') ? 'x' : m)))) return undefined

@@ -95,7 +95,7 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
   if (/^[\s.,]*In:?\s/u.test(next) || head.names.some(name => /^(?:The|A|An|How|Why|What|Who|When|Where|On|In|From|Toward|Towards)(?![.\p{L}])/u.test(name.given ?? name.literal ?? ''))) return undefined
   if (PAREN_DATE.test(next) || BARE_YEAR.test(next) || /^[.,]?\s*\(\d{4}\)\s+\d{4}/u.test(next)) return { rest: after, role }
   if (role !== 'author' && /^[\s.,]*\S/u.test(next)) return { rest: after.trim('\\s,.:'), role }
-  const opened = /^\s*[.,:]?\s*(?:(?:19|20)\d{2}[,.]\s+)?[“"‘]/u.test(next)
+  const opened = /^\s*(?:[.,:]\s*)?(?:(?:19|20)\d{2}[,.]\s+)?[“"‘]/u.test(next)
   if (opened) return { rest: after, role }
   const bare = after.trim('\\s,.:')
   if (/^[,.:]?\s/u.test(next) && bare.slice(0, 6).isItalic) return { rest: bare, role }

@@ -55,7 +55,7 @@ const GRAMMARS: readonly Grammar[] = [
 ]
 
 const SEPARATOR = /^(?:\s*,\s*(?:and|&)\s+|\s*;\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+|\s*,\s*(?:\.\s?\.\s?\.|…)\s*,?\s*(?:&\s+)?|\s*,\s+)/u
-const ET_AL = /^\s*[,;]?\s*(?:et\s+al\.?|and others|\[?et al\]?\.?)/u
+const ET_AL = /^\s*(?:[,;]\s*)?(?:et\s+al\.?|and others|\[?et al\]?\.?)/u
 
 /** No head of a reference is longer, in characters: 200 names. */
 const LONGEST = 8000

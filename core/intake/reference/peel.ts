@@ -62,7 +62,7 @@ export class Peeler {
     const pages = (match: RegExpExecArray) => this.set('pages', tidyPages(match[1]!))
     const RANGE = '(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b)(?:\\s*[-–—]\\s*(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b))?'
     this.take(/\(?\bversion\s+([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
-    this.take(/\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:no\.?:?|number|#)?\s*)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu, (match) => { this.set('number', match[1]!.replace(/\.$/u, '')); this.says.push('report') })
+    this.take(/\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu, (match) => { this.set('number', match[1]!.replace(/\.$/u, '')); this.says.push('report') })
     this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|GB)?\s*Patent\s+(?:No\.?\s*)?(?:US\s*)?([\d,]{5,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => { this.set('number', match[1]!); this.says.push('patent') })
     // 14(2), 101–119 · 14 (2): 101–119 · 14, no. 2 (2021): 101–119 · 2021;14(2):101-19
     const JOURNAL: [RegExp, (m: RegExpExecArray) => void][] = [

@@ -13,6 +13,7 @@ import { readInnerNames } from './names'
 import { DAY, MONTH, Peeler } from './peel'
 import { GAP, Piece } from './text'
 import { descriptions, partAfterWhole, review, takeTitle } from './title'
+import { REPEATED } from './split'
 
 export interface ReadReference {
   kind: KindId
@@ -24,9 +25,6 @@ export interface ReadReference {
   /** It repeats the names of the entry before by a sign. */
   repeats: boolean
 }
-
-/** A sign at the head of an entry that repeats the names of the one before: —, ---, ______. */
-export const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
 
 /**
  * Reads one reference; undefined when nothing in it looks like one. Never throws.
@@ -196,7 +194,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
       peeler.rest = peeler.rest.slice(peeler.rest.text.indexOf(short) + short.length)
     }
   }
-  const text = peeler.rest.text.replace(/\(\s*\uE001*\s*\)/gu, GAP)
+  const text = peeler.rest.text.replace(/\(\s*(?:\uE001+\s*)?\)/gu, GAP)
   let segments = text.split(/\uE001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u).flatMap(part => part.split(/,\s+/u)).map(part => part.replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '').replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '').trim()).filter(part => /\p{L}{2}/u.test(part))
   const withPlace = segments.findIndex(part => /^\p{Lu}[^:]{1,40}:\s*\p{Lu}/u.test(part))
   if (withPlace >= 0) {

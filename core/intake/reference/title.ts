@@ -31,8 +31,8 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   const end = sentenceEnd(rest)
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
-  const behind = /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d+\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(rest.text.slice(0, end))
-    ?? /,\s+(?:vol\.\s|\d+\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(rest.text.slice(0, end))
+  const behind = /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(rest.text.slice(0, end))
+    ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(rest.text.slice(0, end))
     ?? /;\s+(?=\p{Lu}).*$/u.exec(rest.text.slice(0, end))
   const cut = behind && behind.index > 2 ? behind.index : end
   peeler.rest = rest.slice(cut)

@@ -51,7 +51,7 @@ export function texToHtml(tex: string): { html: string, title?: string } {
   }
   /** Rows of a tabular as a table; the columns' letters go. */
   function tabular(inside: string): string {
-    const rows = inside.replace(/^\s*(?:\[[^\]]*\])?\s*\{[^{}]*\}/u, '').replace(/\\(?:hline|toprule|midrule|bottomrule|c(?:mid|line)?rule(?:\([^)]*\))?(?:\{[^}]*\})?|cline\{[^}]*\})/gu, ' ').split(/\\\\(?:\[[^\]]*\])?/u).filter(row => row.trim())
+    const rows = inside.replace(/^\s*(?:(?:\[[^\]]*\])\s*)?\{[^{}]*\}/u, '').replace(/\\(?:hline|toprule|midrule|bottomrule|c(?:mid|line)?rule(?:\([^)]*\))?(?:\{[^}]*\})?|cline\{[^}]*\})/gu, ' ').split(/\\\\(?:\[[^\]]*\])?/u).filter(row => row.trim())
     return `<table>${rows.map(row => `<tr>${row.split(/(?<!\\)&/u).map(cell => `<td>${inline(cell)}</td>`).join('')}</tr>`).join('')}</table>`
   }
   /** A bibliography typed by hand, as the list at a draft's end. */

@@ -1,0 +1,19 @@
+/** A page's own memory of titles, one for as long as it is open. */
+import { wrap, type Remote } from 'comlink'
+import { decideTitlesBy } from '~~/core/text/capitals'
+import type { TitlesWorker } from '~/workers/titles.worker'
+import { TitleMemory } from './memory'
+
+let memory: TitleMemory | undefined
+let worker: Remote<TitlesWorker> | undefined
+
+/** In a page titles are set by what is known of them; the lists are in a worker that is begun when it is first asked. */
+export function pageTitles(): TitleMemory {
+  if (memory) return memory
+  memory = new TitleMemory((questions) => {
+    worker ??= wrap<TitlesWorker>(new Worker(new URL('../workers/titles.worker.ts', import.meta.url), { type: 'module' }))
+    return worker.answer(questions)
+  })
+  decideTitlesBy(memory)
+  return memory
+}

@@ -1,0 +1,60 @@
+/** What decides capitals by the word lists (`data/`): the only file that brings them in. */
+import type { Capitalised, CapitalRule, TitleWords } from './capitals'
+import { isCommon } from './common'
+import { headlineCase } from './headline-case'
+import { PREPOSITIONS } from './prepositions'
+import { stripRich } from './rich'
+import { sentenceCase } from './sentence-case'
+import { joined, segmentsOf, tokenise, type Token } from './title-tokens'
+import { isProperNoun } from './title-words'
+
+/** Titles set before, by rule: the same title is set by the list, the note and the citation. */
+const kept = new WeakMap<CapitalRule, Map<string, Capitalised>>()
+const LIMIT = 20_000
+
+/** Sets the capitals of a title given as rich text. */
+function capitalise(title: string, rule: CapitalRule): Capitalised {
+  let known = kept.get(rule)
+  if (!known) kept.set(rule, known = new Map())
+  const before = known.get(title)
+  if (before) return before
+  if (known.size >= LIMIT) known.clear()
+  const set = setCapitals(title, rule)
+  known.set(title, set)
+  return set
+}
+
+const CERTAIN: readonly string[] = []
+
+function setCapitals(title: string, rule: CapitalRule): Capitalised {
+  const segments = segmentsOf(title)
+  if (rule.style === 'as-given') return { segments, unsure: CERTAIN }
+  const tokens = tokenise(segments)
+  const shouting = isShouting(title, tokens)
+  if (rule.style === 'headline') headlineCase(tokens, rule, shouting)
+  const unsure = rule.style === 'sentence' ? sentenceCase(tokens, rule, shouting) : CERTAIN
+  return { segments: joined(tokens, segments), unsure }
+}
+
+/** Whether a title of more than one word is all in capitals. */
+function isShouting(title: string, tokens: readonly Token[]): boolean {
+  if (/\p{Ll}/u.test(title) && !title.includes('<')) return false
+  const words = tokens.filter(token => token.word).map(token => token.text)
+  const letters = words.join('').replace(/[^\p{L}]/gu, '')
+  return words.length > 1 && letters.length > 5 && letters === letters.toUpperCase()
+}
+
+const SMALL = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'as', 'if'])
+
+const wordsOf = (title: string): string[] => stripRich(title).match(/\p{L}[\p{L}’'-]*/gu) ?? []
+
+/** Most words of weight begin with a capital though they are no names: headline case. */
+function isHeadline(title: string): boolean {
+  const words = wordsOf(title).filter((word, i) => i > 0 && !SMALL.has(word.toLowerCase()) && word.length > 2)
+  // A subtitle's first word has a capital in both.
+  const starts = new Set([...stripRich(title).matchAll(/[:?!—–]\s+[“‘"']?(\p{L}[\p{L}’'-]*)/gu)].map(match => match[1]!))
+  const open = words.filter(word => !starts.has(word) && !isProperNoun(word) && isCommon(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word))
+  return open.length >= 2 && open.filter(word => /^\p{Lu}/u.test(word)).length >= open.length * 0.75
+}
+
+export const BY_LIST: TitleWords = { capitalise, isHeadline, isCommon }
