@@ -1,10 +1,11 @@
-import { cpSync } from 'node:fs'
+import { cpSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Nitro } from 'nitropack'
 import tailwindcss from '@tailwindcss/vite'
-import { build as esbuild } from 'esbuild'
+import { build as esbuild, transformSync } from 'esbuild'
 
 const THREAD = { bundle: true, platform: 'node', format: 'esm', target: 'node20', minify: true, logLevel: 'error', banner: { js: 'import{createRequire}from"node:module";const require=createRequire(import.meta.url);' } } as const
+const WAKING = transformSync(readFileSync(new URL('./app/waking/hold.js', import.meta.url), 'utf8'), { minify: true, target: 'es2022' }).code
 // The type that Nuxt gives this part knows none of Nitro's own options here.
 const nitro = {
   compressPublicAssets: true,
@@ -28,7 +29,8 @@ export default defineNuxtConfig({
       viewport: 'width=device-width, initial-scale=1',
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
       // Theme before paint: the choice of this browser, else the system's.
-      script: [{ innerHTML: 'try{var t=localStorage.getItem("dendle-theme")||(matchMedia("(prefers-color-scheme: dark)").matches?"night":"light");document.documentElement.dataset.theme=t}catch(e){}' }],
+      // And what is done before the scripts are there is kept for them (app/waking).
+      script: [{ innerHTML: WAKING }, { innerHTML: 'try{var t=localStorage.getItem("dendle-theme")||(matchMedia("(prefers-color-scheme: dark)").matches?"night":"light");document.documentElement.dataset.theme=t}catch(e){}' }],
     },
   },
   css: ['~/assets/main.css'],

@@ -1,27 +1,32 @@
 <script setup lang="ts">
 import { formatDistanceToNow } from 'date-fns'
-import { STYLES, styleOf } from '~~/core/styles'
+import { useForm } from '@tanstack/vue-form'
+import * as z from 'zod'
+import { titleSchema } from '~~/core/sheet/details'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 
 interface Row { id: string, title: string, style: string, sources: number, words: number, updatedAt: string }
-const { data: papers, refresh, error } = await useFetch<Row[]>('/api/papers', { default: () => [] })
+interface StyleName { id: string, short: string }
+const [{ data: papers, refresh, error }, { data: styles }] = await Promise.all([
+  useFetch<Row[]>('/api/papers', { default: () => [] }),
+  useFetch<StyleName[]>('/api/styles', { default: () => [] }),
+])
+const shortOf = computed(() => new Map(styles.value.map(style => [style.id, style.short])))
 const notices = useNotices()
 const { theme, toggle } = useTheme()
-const title = ref('')
-const style = ref('apa-7')
-const busy = ref(false)
 useHead({ title: 'Desk · Dendle' })
 
-async function begin() {
-  if (!title.value.trim() || busy.value) return
-  busy.value = true
-  await notices.attempt(async () => {
-    const made = await request<{ id: string }>('POST', '/api/papers', { title: title.value, style: style.value })
+// A title that came back from a browser without scripts is there to be mended.
+const form = useForm({
+  defaultValues: { title: String(useRoute().query.title ?? ''), style: 'apa-7' },
+  validators: { onSubmit: z.object({ title: titleSchema, style: z.string() }) },
+  onSubmit: ({ value }) => notices.attempt(async () => {
+    const made = await request<{ id: string }>('POST', '/api/papers', value)
     await navigateTo(`/papers/${made.id}/gather`)
-  })
-  busy.value = false
-}
+  }),
+})
+const busy = form.useSelector(state => state.isSubmitting)
 const remove = (row: Row) => notices.attempt(async () => {
   await request('DELETE', `/api/papers/${row.id}`)
   await refresh()
@@ -46,32 +51,44 @@ const remove = (row: Row) => notices.attempt(async () => {
     </h1>
     <form
       class="mb-10 flex flex-wrap items-end gap-4 border-b-2 border-ink pb-1"
-      @submit.prevent="begin"
+      method="post"
+      action="/begin"
+      @submit.prevent="form.handleSubmit()"
     >
-      <PartsField
-        v-model="title"
-        look="bare"
-        class="min-w-0 flex-1 basis-72 py-1 font-title text-head"
-        aria-label="Title of a new paper"
-        placeholder="Begin a paper: type its working title"
-        maxlength="5000"
-      />
-      <label class="text-small text-soft">in
-        <PartsSelect
-          v-model="style"
-          class="ml-1 py-1 font-semibold text-ink"
-        >
-          <option
-            v-for="s in STYLES"
-            :key="s.id"
-            :value="s.id"
-          >{{ s.short }}</option>
-        </PartsSelect>
-      </label>
+      <form.Field
+        v-slot="{ field, state }"
+        name="title"
+      >
+        <PartsField
+          name="title"
+          look="bare"
+          class="min-w-0 flex-1 basis-72"
+          field-class="w-full py-1 font-title text-head"
+          aria-label="Title of a new paper"
+          placeholder="Begin a paper: type its working title"
+          maxlength="5000"
+          :model-value="state.value"
+          :complaint="state.meta.errors[0]?.message"
+          @update:model-value="field.handleChange"
+        />
+      </form.Field>
+      <form.Field
+        v-slot="{ field, state }"
+        name="style"
+      >
+        <label class="text-small text-soft">in
+          <PartsSelect
+            name="style"
+            class="ml-1 py-1 font-semibold text-ink"
+            :model-value="state.value"
+            :options="styles.map(one => [one.id, one.short] as const)"
+            @update:model-value="field.handleChange"
+          /></label>
+      </form.Field>
       <PartsButton
         type="submit"
         class="pb-1"
-        :disabled="!title.trim() || busy"
+        :busy="busy"
       >
         Begin
       </PartsButton>
@@ -104,7 +121,7 @@ const remove = (row: Row) => notices.attempt(async () => {
         >
           {{ row.title }}
         </NuxtLink>
-        <span class="text-small text-soft">{{ styleOf(row.style)?.short ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
+        <span class="text-small text-soft">{{ shortOf.get(row.style) ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
         <ClientOnly><span class="w-32 text-right text-small text-soft">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }) }}</span></ClientOnly>
         <PartsButton
           kind="quiet"

@@ -1,5 +1,6 @@
 /** A word-processor document as a list of references: its last list-like part, or all of it. */
-import { readReferences, splitReferences } from '~~/core/intake/reference/references'
+import { readReferences } from '~~/core/intake/reference/references'
+import { splitReferences } from '~~/core/intake/reference/split'
 import { richLines } from '~~/core/intake/paste'
 import type { Intake, Progress } from '~~/core/intake/proposal'
 import { readDocx } from './docx'

@@ -2,20 +2,20 @@
 import * as z from 'zod'
 import { STYLES } from '../../core/styles'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
+import { detailsSchema, titleSchema as title } from '../../core/sheet/details'
 import { documentSchema } from '../../core/sheet/document'
 import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
 import { passageFormSchema, passageSchema } from '../../core/source/passages'
 
 const styleIds = STYLES.map(style => style.id)
 const style = z.string().refine(id => styleIds.includes(id), { error: issue => `There is no style "${String(issue.input)}". Dendle has ${styleIds.join(', ')}.` })
-const title = z.string().trim().min(1, { error: 'A paper needs a title; a working title will do.' }).max(5000, { error: 'The title is longer than 5,000 characters.' })
 const revision = z.number({ error: 'The revision this change was made from is missing.' }).int().positive()
 const key = z.string().trim().toLowerCase().regex(/^[a-z0-9][a-z0-9-]{0,60}$/u, { error: 'A key is made of small letters, digits and hyphens, as okonjo-2021.' })
 /** The name a window gives itself, so that its own last save is known again. */
 const by = z.string().max(64).optional()
 
 export const newPaperSchema = z.object({ title, style: style.default('apa-7') })
-export const paperChangeSchema = z.object({ revision, by, title: title.optional(), style: style.optional(), body: documentSchema.optional(), blocks: blocksChangeSchema.optional(), details: z.record(z.string().max(60), z.string().max(2000)).optional() })
+export const paperChangeSchema = z.object({ revision, by, title: title.optional(), style: style.optional(), body: documentSchema.optional(), blocks: blocksChangeSchema.optional(), details: detailsSchema.optional() })
 export const newSourceSchema = z.object({ kind: kindSchema, fields: fieldsSchema, key: key.optional(), origin: z.record(z.string(), z.unknown()).optional() })
   .refine(source => !isEmpty(source), { error: 'This source has nothing in it yet; give at least a title or an author.', path: ['fields'] })
 const ids = z.array(z.string().min(3).max(64)).min(1).max(1000)

@@ -1,5 +1,5 @@
 /** A thread of the server's that writes documents: a long paper being made leaves the others their answers. */
-import '~~/core/text/with-lists'
+import '../../core/text/with-lists'
 import { parentPort } from 'node:worker_threads'
 import { writeWord, type WordOrder } from './word'
 

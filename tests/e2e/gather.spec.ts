@@ -2,7 +2,7 @@
 import { expect, type Page } from '@playwright/test'
 import { Document, Packer, Paragraph, TextRun } from 'docx'
 import { readFileSync } from 'node:fs'
-import { test } from './awake'
+import { test } from '@playwright/test'
 import { onePagePdf } from './files'
 
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)

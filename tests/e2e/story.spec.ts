@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import { expect, type Page } from '@playwright/test'
 import { strFromU8, unzipSync } from 'fflate'
 import mammoth from 'mammoth'
-import { test } from './awake'
+import { test } from '@playwright/test'
 
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
 const style = async (page: Page, name: string) => {

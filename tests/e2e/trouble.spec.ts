@@ -4,7 +4,7 @@ import { chmodSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, type Page } from '@playwright/test'
-import { test } from './awake'
+import { test } from '@playwright/test'
 
 const newPaper = async (page: Page, title: string) => (await (await page.request.post('/api/papers', { data: { title } })).json() as { id: string }).id
 const BODY = { type: 'doc', content: [{ type: 'paragraph' }] }

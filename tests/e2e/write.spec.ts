@@ -3,9 +3,8 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { expect } from '@playwright/test'
+import { expect, test } from '@playwright/test'
 import { Document, FootnoteReferenceRun, HeadingLevel, Packer, Paragraph, TextRun } from 'docx'
-import { test } from './awake'
 import { begin, chips, cite, newPaper, pasteHtml, saved, sheet, style, text } from './paper'
 
 test('three paragraphs with six citations in APA, each where it belongs', async ({ page, request }) => {

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { useForm } from '@tanstack/vue-form'
+import * as z from 'zod'
+import { DETAILS, detailSchema, type Detail } from '~~/core/sheet/details'
 import { count } from '~/utils/words'
 
 const store = usePaper()
@@ -7,9 +10,18 @@ const saving = useSaving()
 const written = useText()
 const notices = useNotices()
 const busy = ref(false)
-const LINES = [['writer', 'Your name'], ['instructor', 'Instructor'], ['course', 'Course'], ['institution', 'Institution'], ['date', 'Date']] as const
-const details = computed(() => store.paper?.details ?? {})
-const change = (key: string, value: string) => store.changePaper({ details: { ...details.value, [key]: value } })
+const WORDS: Record<Detail, string> = { writer: 'Your name', instructor: 'Instructor', course: 'Course', institution: 'Institution', date: 'Date' }
+const given = () => Object.fromEntries(DETAILS.map(key => [key, store.paper?.details[key] ?? ''])) as Record<Detail, string>
+// A detail is saved as it is typed; the form says what is wrong with one, and what other tabs change comes in.
+const form = useForm({
+  defaultValues: given(),
+  validators: { onChange: z.object(Object.fromEntries(DETAILS.map(key => [key, detailSchema])) as Record<Detail, typeof detailSchema>) },
+})
+watch(() => store.paper?.details, () => { for (const key of DETAILS) if (form.getFieldValue(key) !== (store.paper?.details[key] ?? '')) form.setFieldValue(key, store.paper?.details[key] ?? '') })
+function change(key: Detail, value: string) {
+  form.setFieldValue(key, value)
+  if (detailSchema.safeParse(value).success) store.changePaper({ details: { ...store.paper!.details, [key]: value } })
+}
 const page = computed(() => store.style.page)
 
 async function take() {
@@ -43,15 +55,20 @@ async function take() {
       <p class="mb-3 text-plain text-soft">
         {{ page.titlePage ? `${store.style.short} puts these on a title page.` : store.style.page.runningHead === 'surname-number' ? `${store.style.short} heads the first page with them, and every page with your surname.` : `These head the first page.` }}
       </p>
-      <PartsField
-        v-for="[key, word] in LINES"
+      <form.Field
+        v-for="key in DETAILS"
         :key="key"
-        :label="word"
-        class="mb-2 grid grid-cols-[110px_1fr]"
-        :model-value="details[key] ?? ''"
-        maxlength="2000"
-        @update:model-value="change(key, $event)"
-      />
+        v-slot="{ state }"
+        :name="key"
+      >
+        <PartsField
+          class="mb-2 grid grid-cols-[110px_1fr] items-baseline"
+          :label="WORDS[key]"
+          :model-value="state.value"
+          :complaint="state.meta.errors[0]?.message"
+          @update:model-value="change(key, $event)"
+        />
+      </form.Field>
     </section>
     <section>
       <h2 class="mb-1 pt-1 font-semibold">

@@ -1,0 +1,94 @@
+// Stands in the page as it is (nuxt.config.ts). Plain JavaScript: it runs before anything else is there.
+(function () {
+  const held = []
+  const typed = new Map()
+  let said
+  const SELF = 'a[href], form[action] *'
+  const PRESSED = 'button, [role=button], [role=option], [role=radio], [role=tab], [role=menuitem], [role=switch], summary'
+  const WRITTEN = 'input:not([type=file]), textarea, select'
+  const say = () => {
+    if (said) return
+    said = document.createElement('div')
+    said.setAttribute('role', 'status')
+    said.className = 'waking-says'
+    said.textContent = 'One moment: this page is waking. What you did is kept.'
+    document.documentElement.append(said)
+  }
+  const hold = (event, again) => {
+    event.preventDefault()
+    event.stopImmediatePropagation()
+    held.push(again)
+    say()
+  }
+  const on = {
+    click(event) {
+      const target = event.target.closest?.(PRESSED)
+      if (!target || target.closest(SELF)) return
+      const { clientX, clientY, shiftKey, ctrlKey, metaKey, altKey } = event
+      hold(event, () => target.isConnected && target.dispatchEvent(new MouseEvent('click', { bubbles: true, cancelable: true, composed: true, detail: 1, clientX, clientY, shiftKey, ctrlKey, metaKey, altKey })))
+    },
+    submit(event) {
+      const { target: form, submitter } = event
+      if (form.hasAttribute('action')) return
+      hold(event, () => form.isConnected && form.requestSubmit(submitter?.isConnected ? submitter : undefined))
+    },
+    keydown(event) {
+      const { target, key, code, shiftKey, ctrlKey, metaKey, altKey } = event
+      const writes = target.matches?.(WRITTEN)
+      // Enter in a line of a form submits it, which is held by itself; Tab and letters are the browser's.
+      const meant = writes ? key === 'Enter' && (target.matches('textarea') || !target.form) : ctrlKey || metaKey || /^(?:Arrow|F\d|Delete|Escape)/.test(key)
+      if (!meant || /^(?:Control|Meta|Shift|Alt)$/.test(key) || (!writes && /^[racvx]$/i.test(key))) return
+      hold(event, () => target.isConnected && target.dispatchEvent(new KeyboardEvent('keydown', { key, code, shiftKey, ctrlKey, metaKey, altKey, bubbles: true, cancelable: true })))
+    },
+    input({ target }) { if (target.matches?.(WRITTEN)) remember(target) },
+    change({ target }) { if (target.matches?.(WRITTEN)) remember(target) },
+    dragover(event) { event.preventDefault() },
+    drop(event) {
+      const { target, clientX, clientY, dataTransfer } = event
+      const files = [...(dataTransfer?.files ?? [])]
+      if (!files.length) return
+      hold(event, () => {
+        const again = new DataTransfer()
+        files.forEach(file => again.items.add(file))
+        target.dispatchEvent(new DragEvent('drop', { bubbles: true, cancelable: true, clientX, clientY, dataTransfer: again }))
+      })
+    },
+  }
+  function remember(el) {
+    const tick = el.type === 'checkbox' || el.type === 'radio'
+    let cursor
+    try { cursor = [el.selectionStart, el.selectionEnd] }
+    catch { /* numbers and dates have none */ }
+    typed.set(el, { value: el.value, checked: el.checked, tick, cursor })
+  }
+  function write(el, { value, checked, tick, cursor }) {
+    if (!el.isConnected) return
+    if (tick) {
+      if (el.checked !== checked) el.click()
+      return
+    }
+    el.value = value
+    if (cursor && cursor[0] !== null && document.activeElement === el) el.setSelectionRange(cursor[0], cursor[1])
+    el.dispatchEvent(new Event('input', { bubbles: true }))
+    if (el.tagName === 'SELECT' || document.activeElement !== el) el.dispatchEvent(new Event('change', { bubbles: true }))
+  }
+  for (const type of Object.keys(on)) addEventListener(type, on[type], true)
+  document.documentElement.dataset.waking = ''
+
+  /** Called once the page is awake. */
+  window.dendleAwake = function () {
+    for (const type of Object.keys(on)) removeEventListener(type, on[type], true)
+    delete document.documentElement.dataset.waking
+    delete window.dendleAwake
+    said?.remove()
+    const focused = document.activeElement
+    if (focused && focused !== document.body) {
+      focused.dispatchEvent(new FocusEvent('focus'))
+      focused.dispatchEvent(new FocusEvent('focusin', { bubbles: true }))
+    }
+    typed.forEach((was, el) => write(el, was))
+    // One after the other: what the first opens, the second is meant for.
+    let wait = Promise.resolve()
+    held.forEach((again) => { wait = wait.then(again).then(() => new Promise(done => setTimeout(done, 30))) })
+  }
+})()
