@@ -37,6 +37,8 @@ export default defineNuxtConfig({
   // The page of all parts, for tests and pictures of a built Dendle: NUXT_PUBLIC_PARTS=1.
   runtimeConfig: { public: { parts: '' } },
   srcDir: 'app',
+  // What a link leads to is fetched when somebody means to go there, not because the link is in sight.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   compatibilityDate: '2026-11-01',
   nitro: nitro as object,
   vite: {
@@ -45,6 +47,9 @@ export default defineNuxtConfig({
     optimizeDeps: { include: ['@headlessui/vue', '@lucide/vue', '@tiptap/vue-3', '@tiptap/starter-kit', '@tiptap/core', 'idb-keyval', 'zod', '@vueuse/core'] },
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  hooks: {
+    'build:manifest': (manifest) => { for (const part of Object.values(manifest)) part.prefetch = false },
+  },
   eslint: { config: { stylistic: true } },
   // What a page may load and run: its own scripts (by nonce), pictures that travel in the paper, and nothing from elsewhere.
   security: {

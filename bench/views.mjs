@@ -35,17 +35,17 @@ async function weigh(path) {
   const page = await context.newPage()
   const client = await context.newCDPSession(page)
   await client.send('Network.enable')
-  const kinds = new Map()
+  const addresses = new Map()
   let script = 0, styles = 0, other = 0
-  client.on('Network.responseReceived', ({ requestId, type }) => kinds.set(requestId, type))
+  client.on('Network.responseReceived', ({ requestId, response }) => addresses.set(requestId, new URL(response.url).pathname))
   client.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    const type = kinds.get(requestId)
-    if (type === 'Script') script += encodedDataLength
-    else if (type === 'Stylesheet') styles += encodedDataLength
+    const path = addresses.get(requestId) ?? ''
+    if (path.endsWith('.js')) script += encodedDataLength
+    else if (path.endsWith('.css')) styles += encodedDataLength
     else other += encodedDataLength
   })
   await page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'networkidle' })
-  await page.waitForTimeout(300)
+  await page.waitForTimeout(1500)
   await context.close()
   return { script, styles, other }
 }

@@ -1,8 +1,7 @@
 /** Sources in, complete and correct: the stories of Gather on the built server. */
-import { expect, type Page } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { Document, Packer, Paragraph, TextRun } from 'docx'
 import { readFileSync } from 'node:fs'
-import { test } from '@playwright/test'
 import { onePagePdf } from './files'
 
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)

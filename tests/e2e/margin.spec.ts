@@ -1,6 +1,5 @@
 /** The margin, the picker and what is found in the text: what a reader with a mouse, with keys alone or with ears alone meets. */
-import { expect, type Page } from '@playwright/test'
-import { test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { begin, chips, cite, newPaper, saved, sheet, text } from './paper'
 
 const margin = (page: Page) => page.getByLabel('Margin: the citations of this paper')

@@ -1,9 +1,8 @@
 /** The whole student story on the built server, to the document opened by an independent reader. */
 import { readFileSync } from 'node:fs'
-import { expect, type Page } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { strFromU8, unzipSync } from 'fflate'
 import mammoth from 'mammoth'
-import { test } from '@playwright/test'
 
 const saved = (page: Page) => expect(page.getByTestId('save-state')).toContainText(/^Saved/u)
 const style = async (page: Page, name: string) => {

@@ -1,6 +1,5 @@
 /** The text itself: moving citations about, notes with italics, tables and figures, quotations; at any width. */
-import { expect, type Page } from '@playwright/test'
-import { test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { begin, chips, cite, newPaper, saved, sheet, style, text } from './paper'
 
 const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='

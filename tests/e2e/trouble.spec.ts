@@ -3,8 +3,7 @@ import { spawn } from 'node:child_process'
 import { chmodSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { expect, type Page } from '@playwright/test'
-import { test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 
 const newPaper = async (page: Page, title: string) => (await (await page.request.post('/api/papers', { data: { title } })).json() as { id: string }).id
 const BODY = { type: 'doc', content: [{ type: 'paragraph' }] }

@@ -1,7 +1,6 @@
 /** Every view: accessible by day and by night, and whole on a narrow screen. */
 import AxeBuilder from '@axe-core/playwright'
-import { expect, type Page } from '@playwright/test'
-import { test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 
 const VIEWS = ['/', '/papers/demo-carewick/gather?source=demo-okonjo-2021', '/papers/demo-carewick/write', '/papers/demo-carewick/list', '/papers/demo-carewick/check', '/papers/demo-carewick/hand-in']
 async function settle(page: Page, path: string) {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { dragAndDrop } from '@formkit/drag-and-drop/vue'
+import { GripVertical } from '@lucide/vue'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { looksLikeGroup, readName, writeName, type Name } from '~~/core/source/names'
 import { readPastedNames } from '~~/core/intake/reference/pasted-names'
@@ -12,6 +14,7 @@ const toRow = (name: Name): Row => ({ id: next++, typed: writeName(name).replace
 const rowsOf = (value: readonly Name[] | undefined): Row[] => (value?.length ? value.map(toRow) : [{ id: next++, typed: '' }])
 const rows = ref<Row[]>(rowsOf(props.value))
 const root = useTemplateRef<HTMLElement>('root')
+const list = useTemplateRef<HTMLElement>('list')
 const label = computed(() => FIELDS[props.name].label)
 
 function readRow(row: Row): Name[] {
@@ -82,6 +85,10 @@ function paste(event: ClipboardEvent, row: Row) {
   rows.value.splice(rows.value.indexOf(row), 1, ...names.map(toRow))
   give()
 }
+// Names are put in order by their handle; by keys with Alt and the arrows, or "up".
+onMounted(() => {
+  dragAndDrop({ parent: list as Ref<HTMLElement>, values: rows, dragHandle: '[data-handle]', draggingClass: 'dragged', dropZoneClass: 'dragged', onDragend: give })
+})
 const isGroup = (row: Row): boolean => readRow(row).every(name => name.literal !== undefined)
 function turn(row: Row) {
   row.group = !isGroup(row)
@@ -100,56 +107,65 @@ function turn(row: Row) {
       <span class="shrink-0">{{ label }}{{ rows.length > 1 ? 's' : '' }}</span>
       <span class="truncate">{{ hint }}</span>
     </span>
-    <div
-      v-for="(row, at) in rows"
-      :key="row.id"
-      class="name-row flex items-baseline gap-2 border-b border-rule"
-    >
-      <PartsField
-        look="bare"
-        class="min-w-0 flex-1 px-px py-[5px]"
-        :model-value="row.typed"
-        :aria-label="at ? `${label} ${at + 1}` : label"
-        :aria-description="hint"
-        :placeholder="at ? 'Surname, Given' : 'Surname, Given; or a group'"
-        :aria-required="required"
-        maxlength="500"
-        autocomplete="off"
-        spellcheck="false"
-        dir="auto"
-        @update:model-value="type(row, $event)"
-        @focus="emit('focus')"
-        @blur="settle(row)"
-        @keydown="key($event, at)"
-        @paste="paste($event, row)"
-      />
-      <PartsButton
-        v-if="row.typed.trim()"
-        kind="quiet"
-        class="shrink-0 text-fine"
-        :title="isGroup(row) ? 'Printed whole. Make it a person' : 'Printed surname first. Make it a group, printed whole'"
-        :aria-label="isGroup(row) ? `${row.typed} is a group; make it a person` : `${row.typed} is a person; make it a group`"
-        @click="turn(row)"
+    <div ref="list">
+      <div
+        v-for="(row, at) in rows"
+        :key="row.id"
+        class="name-row flex items-baseline gap-2 border-b border-rule"
       >
-        {{ isGroup(row) ? 'a group' : 'a person' }}
-      </PartsButton>
-      <span
-        v-if="rows.length > 1"
-        class="tools flex w-12 shrink-0 justify-end gap-2 text-fine"
-      >
+        <span
+          v-if="rows.length > 1"
+          data-handle
+          class="tools -ml-1 shrink-0 cursor-grab self-center text-soft"
+          aria-hidden="true"
+          title="Drag to put the names in order"
+        ><GripVertical :size="13" /></span>
+        <PartsField
+          look="bare"
+          class="min-w-0 flex-1 px-px py-[5px]"
+          :model-value="row.typed"
+          :aria-label="at ? `${label} ${at + 1}` : label"
+          :aria-description="hint"
+          :placeholder="at ? 'Surname, Given' : 'Surname, Given; or a group'"
+          :aria-required="required"
+          maxlength="500"
+          autocomplete="off"
+          spellcheck="false"
+          dir="auto"
+          @update:model-value="type(row, $event)"
+          @focus="emit('focus')"
+          @blur="settle(row)"
+          @keydown="key($event, at)"
+          @paste="paste($event, row)"
+        />
         <PartsButton
-          v-if="at"
+          v-if="row.typed.trim()"
           kind="quiet"
-          title="One up (Alt+↑)"
-          :aria-label="`Move ${row.typed || 'this name'} up`"
-          @click="move(at, -1)"
-        >up</PartsButton>
-        <PartsButton
-          kind="quiet"
-          :aria-label="`Take ${row.typed || 'this name'} out`"
-          @click="remove(at)"
-        >out</PartsButton>
-      </span>
+          class="shrink-0 text-fine"
+          :title="isGroup(row) ? 'Printed whole. Make it a person' : 'Printed surname first. Make it a group, printed whole'"
+          :aria-label="isGroup(row) ? `${row.typed} is a group; make it a person` : `${row.typed} is a person; make it a group`"
+          @click="turn(row)"
+        >
+          {{ isGroup(row) ? 'a group' : 'a person' }}
+        </PartsButton>
+        <span
+          v-if="rows.length > 1"
+          class="tools flex w-12 shrink-0 justify-end gap-2 text-fine"
+        >
+          <PartsButton
+            v-if="at"
+            kind="quiet"
+            title="One up (Alt+↑)"
+            :aria-label="`Move ${row.typed || 'this name'} up`"
+            @click="move(at, -1)"
+          >up</PartsButton>
+          <PartsButton
+            kind="quiet"
+            :aria-label="`Take ${row.typed || 'this name'} out`"
+            @click="remove(at)"
+          >out</PartsButton>
+        </span>
+      </div>
     </div>
     <PartsButton
       v-if="rows.at(-1)!.typed.trim()"
@@ -165,6 +181,7 @@ function turn(row: Row) {
 <style scoped>
 .name-row:focus-within { border-color: var(--verdigris); box-shadow: 0 1px 0 var(--verdigris); }
 .tools { opacity: 0; }
+.dragged { background: var(--tint); }
 .name-row:hover .tools, .name-row:focus-within .tools { opacity: 1; }
 @media (hover: none) { .tools { opacity: 1; } }
 .lit .name-row { background: var(--wash); }

@@ -11,7 +11,7 @@ const emit = defineEmits<{ stop: [] }>()
   >
     <span>{{ says }}…</span>
     <progress
-      class="h-1.5 min-w-24 flex-1 accent-verdigris"
+      class="progress min-w-24 flex-1"
       max="1"
       :value="done || undefined"
       :aria-label="says"

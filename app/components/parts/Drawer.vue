@@ -13,6 +13,8 @@ const el = computed(() => box.value?.$el)
 onClickOutside(el, () => emit('close'))
 // Tab goes round within; the focus may be given elsewhere by what is done here (a citation put in the text).
 const FEATURES = { initial: 2, tab: 4 } as const
+/** Where else the focus may go when it is given there: anywhere, only Tab stays. */
+const anywhere = () => [document.body]
 const features = computed(() => FEATURES.tab | (props.focus ? FEATURES.initial : 0))
 const place = computed(() => (props.at
   ? { left: `${Math.max(8, Math.min(props.at.left, (import.meta.client ? window.innerWidth : 1280) - props.width - 20))}px`, top: `${props.at.top}px`, width: `${props.width}px` }
@@ -30,6 +32,7 @@ useEventListener(el, 'keydown', (event: KeyboardEvent) => {
     ref="box"
     as="div"
     :features="features"
+    :containers="anywhere"
     role="dialog"
     :aria-label="label"
     class="leaf-raised fixed z-40 max-w-[calc(100vw-16px)] p-4"

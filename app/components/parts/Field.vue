@@ -11,12 +11,16 @@ const id = useId()
 const el = useTemplateRef<HTMLInputElement & HTMLTextAreaElement>('el')
 defineExpose({ el, focus: (options?: FocusOptions) => el.value?.focus(options), select: () => el.value?.select() })
 const framed = computed(() => Boolean(props.label || props.unit || props.hint || props.complaint))
-const own = computed(() => (framed.value ? { ...attrs, class: undefined } : attrs))
+/** What else is given goes to the field itself; a class goes to the whole where there is a label around it. */
+const own = computed(() => {
+  const { class: _, ...rest } = attrs
+  return rest
+})
 const bound = computed(() => ({
   'type': props.rows ? undefined : props.type ?? 'text',
   'rows': props.rows,
   'value': props.modelValue ?? '',
-  'class': [props.look === 'bare' ? 'bare-line' : 'line', props.rows && 'resize-none', props.fieldClass],
+  'class': [props.look === 'bare' ? 'bare-line' : 'line', props.rows && 'resize-none', props.fieldClass, !framed.value && (attrs.class as string)],
   'aria-invalid': props.complaint ? true : undefined,
   'aria-describedby': props.hint || props.complaint ? `${id}-says` : undefined,
 }))

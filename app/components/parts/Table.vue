@@ -35,14 +35,15 @@ const orderOf = (sorted: false | 'asc' | 'desc') => ORDER[String(sorted) as keyo
             v-for="head in group.headers"
             :key="head.id"
             scope="col"
-            class="py-1 pr-5 font-semibold last:pr-0"
+            class="py-1 pr-5 align-bottom font-semibold whitespace-nowrap last:pr-0"
             :class="numeric.has(head.id) ? 'text-right' : 'text-left'"
             :aria-sort="head.column.getCanSort() ? orderOf(head.column.getIsSorted()) : undefined"
           >
             <PartsButton
               v-if="head.column.getCanSort()"
               kind="bare"
-              class="hover:text-verdigris"
+              class="inline-flex items-baseline hover:text-verdigris"
+              :class="numeric.has(head.id) && 'flex-row-reverse'"
               @click="head.column.toggleSorting(undefined)"
             >
               <FlexRender
@@ -50,7 +51,7 @@ const orderOf = (sorted: false | 'asc' | 'desc') => ORDER[String(sorted) as keyo
                 :props="head.getContext()"
               /><span
                 aria-hidden="true"
-                class="inline-block w-4 text-verdigris"
+                class="px-1 text-verdigris"
               >{{ { asc: '↑', desc: '↓', false: '' }[String(head.column.getIsSorted())] }}</span>
             </PartsButton>
             <FlexRender

@@ -7,6 +7,7 @@ import { usePasting } from '~/editor/usePasting'
 import { usePassageInsert, type PassageWay } from '~/editor/usePassageInsert'
 import type { CitationData } from '~~/core/sheet/document'
 import type { Passage } from '~/stores/sources'
+import { useMakingRoom } from '~/editor/useMakingRoom'
 import { useStrayWords } from '~/editor/useStrayWords'
 
 const store = usePaper()
@@ -102,13 +103,7 @@ function step(by: number) {
 }
 const strayWords = useStrayWords(paper)
 const stray = computed(() => (selected.value && written.citationPlaces.has(selected.value) ? strayWords(selected.value) : undefined))
-// An open card and the open passages make room for each other: the one asked for last stays.
-const covered = () => {
-  const [card, panel] = [document.querySelector('[data-card].open')?.getBoundingClientRect(), document.querySelector('.passages')?.getBoundingClientRect()]
-  return Boolean(card && panel && card.height && card.bottom > panel.top && card.top < panel.bottom)
-}
-watch(selected, id => id && passagesOpen.value && setTimeout(() => { if (covered()) passagesOpen.value = false }, 60))
-watch(passagesOpen, open => open && selected.value && setTimeout(() => { if (covered()) selected.value = undefined }, 60))
+useMakingRoom(selected, passagesOpen)
 onMounted(() => void tray.open())
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')

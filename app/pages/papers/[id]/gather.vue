@@ -1,21 +1,13 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { composeAlone } from '~~/core/compose/compose'
-import { citedWhere } from '~~/core/sheet/walking'
-import { compareFields, mergeFields } from '~~/core/source/merging'
-import type { FieldName } from '~~/core/source/fields'
-import { plain } from '~~/core/text/runs'
+import { compareFields } from '~~/core/source/merging'
 import { count } from '~/utils/words'
 
 const store = usePaper()
-const composed = useComposition()
 const owned = useSources()
-const written = useText()
-const shelf = useShelf()
 const tray = useTray()
 const undo = useUndo()
-const notices = useNotices()
 const route = useRoute()
 const open = ref<string | undefined>(typeof route.query.source === 'string' ? route.query.source : undefined)
 const slips = useSlips(open)
@@ -58,37 +50,8 @@ function near(index: number, by: number, choose: boolean) {
   void focusSlip(next.id, '[data-slip]')
 }
 
-// Taking out, with a word about what is cited. --------------------------------------------------------------------
-const leaving = ref<{ ids: string[], places: { id: string, words: string }[] }>()
-const nameOf = (id: string): string => { const source = owned.byId.get(id); return source ? plain(composeAlone(store.style, source).narrative) : '' }
-function remove(ids: string[]) {
-  const places = citedWhere(written.body, new Set(ids))
-  if (places.length) leaving.value = { ids, places }
-  else void letGo(ids)
-}
-const letGo = (ids: string[]) => notices.attempt(async () => {
-  const says = ids.length === 1 ? `${nameOf(ids[0]!)} is out of this paper and still on your shelf.` : undefined
-  leaving.value = undefined
-  await shelf.remove(ids, says)
-  if (open.value && ids.includes(open.value)) open.value = undefined
-})
-const onlyUncited = computed(() => leaving.value?.ids.filter(id => !composed.citedTimes.has(id)) ?? [])
-
-// Merging two that were chosen. -----------------------------------------------------------------------------------
-const merging = ref<[string, string]>()
-const pair = computed(() => (merging.value ? [owned.byId.get(merging.value[0]), owned.byId.get(merging.value[1])] as const : undefined))
-function startMerge(ids: string[]) {
-  // The one that is cited more keeps its key and its place.
-  const [a, b] = ids as [string, string]
-  merging.value = (composed.citedTimes.get(b) ?? 0) > (composed.citedTimes.get(a) ?? 0) ? [b, a] : [a, b]
-}
-const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
-  const [keep, drop] = pair.value!
-  merging.value = undefined
-  slips.chooseNone()
-  if (open.value === drop!.id) open.value = keep!.id
-  await shelf.merge(keep!, drop!, mergeFields(keep!.fields, drop!.fields, take))
-})
+const { leaving, uncited, nameOf, remove, keep, letGo } = useLeaving(open)
+const merging = useMerging(slips, open)
 
 onMounted(async () => {
   await tray.open()
@@ -120,14 +83,14 @@ if (import.meta.client) {
       v-if="owned.sources.length"
       :slips="slips"
       @remove="remove"
-      @merge="startMerge"
+      @merge="merging.start"
     />
     <PartsDialog
       v-if="leaving"
       open
       urgent
       title="Sources that are cited"
-      @close="leaving = undefined"
+      @close="keep"
     >
       <p><b>{{ leaving.ids.length === 1 ? `${nameOf(leaving.ids[0]!)} is cited ${count(leaving.places.length, 'time')}.` : `${count(new Set(leaving.places.map(p => p.id)).size, 'source')} of these ${leaving.ids.length} are cited, ${count(leaving.places.length, 'time')} in all.` }}</b> The citations would stay in the text, marked as having no source, until it is put back.</p>
       <ul class="my-1 max-h-32 overflow-auto font-page text-body text-soft">
@@ -143,10 +106,10 @@ if (import.meta.client) {
           Take {{ leaving.ids.length === 1 ? 'it' : 'them' }} out all the same
         </PartsButton>
         <PartsButton
-          v-if="onlyUncited.length && onlyUncited.length < leaving.ids.length"
-          @click="letGo(onlyUncited)"
+          v-if="uncited.length && uncited.length < leaving.ids.length"
+          @click="letGo(uncited)"
         >
-          Take out the {{ onlyUncited.length }} that are not cited
+          Take out the {{ uncited.length }} that are not cited
         </PartsButton>
         <NuxtLink
           class="act"
@@ -156,19 +119,19 @@ if (import.meta.client) {
         </NuxtLink>
         <PartsButton
           kind="quiet"
-          @click="leaving = undefined"
+          @click="keep"
         >
           Keep {{ leaving.ids.length === 1 ? 'it' : 'them' }}
         </PartsButton>
       </div>
     </PartsDialog>
     <GatherMergeLines
-      v-if="pair?.[0] && pair[1]"
-      :comparison="compareFields(pair[0].fields, pair[1].fields)"
-      :mine-word="`${pair[0].key}, which stays`"
-      :theirs-word="pair[1].key"
-      @merge="merge"
-      @cancel="merging = undefined"
+      v-if="merging.pair.value"
+      :comparison="compareFields(merging.pair.value.keep.fields, merging.pair.value.drop.fields)"
+      :mine-word="`${merging.pair.value.keep.key}, which stays`"
+      :theirs-word="merging.pair.value.drop.key"
+      @merge="merging.merge"
+      @cancel="merging.stop"
     />
     <ul
       v-if="shown.length"

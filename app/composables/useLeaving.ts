@@ -1,0 +1,29 @@
+import { composeAlone } from '~~/core/compose/compose'
+import { citedWhere } from '~~/core/sheet/walking'
+import { plain } from '~~/core/text/runs'
+
+/** Taking sources out of the paper, with a word first about where they are cited. */
+export function useLeaving(open: Ref<string | undefined>) {
+  const store = usePaper()
+  const composed = useComposition()
+  const owned = useSources()
+  const written = useText()
+  const shelf = useShelf()
+  const notices = useNotices()
+  const leaving = ref<{ ids: string[], places: { id: string, words: string }[] }>()
+  const nameOf = (id: string): string => { const source = owned.byId.get(id); return source ? plain(composeAlone(store.style, source).narrative) : '' }
+  const uncited = computed(() => leaving.value?.ids.filter(id => !composed.citedTimes.has(id)) ?? [])
+  function remove(ids: string[]) {
+    const places = citedWhere(written.body, new Set(ids))
+    if (places.length) leaving.value = { ids, places }
+    else void letGo(ids)
+  }
+  const keep = () => { leaving.value = undefined }
+  const letGo = (ids: string[]) => notices.attempt(async () => {
+    const says = ids.length === 1 ? `${nameOf(ids[0]!)} is out of this paper and still on your shelf.` : undefined
+    keep()
+    await shelf.remove(ids, says)
+    if (open.value && ids.includes(open.value)) open.value = undefined
+  })
+  return { leaving, uncited, nameOf, remove, keep, letGo }
+}
