@@ -22,6 +22,7 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
     as="div"
     :class="open ? '' : 'relative inline-block'"
     nullable
+    :immediate="open"
   >
     <span :class="!open && 'flex items-center gap-1'">
       <ComboboxInput
@@ -46,6 +47,7 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
     </span>
     <ComboboxOptions
       :static="open"
+      :hold="open"
       :aria-label="list"
       :class="open ? 'mt-1 max-h-60 overflow-auto' : 'leaf-raised absolute left-0 z-40 mt-1 max-h-72 w-72 overflow-auto py-1 text-plain focus:outline-none'"
       @vue:unmounted="typed = ''"
