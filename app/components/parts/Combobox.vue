@@ -13,6 +13,11 @@ defineSlots<{ option: (given: { option: T, active: boolean }) => unknown, none: 
 const value = computed({ get: () => props.chosen ?? null, set: (next: T | null) => { if (next) emit('choose', next) } })
 const input = useTemplateRef<{ $el: HTMLInputElement }>('input')
 defineExpose({ focus: () => input.value?.$el.focus({ preventScroll: true }) })
+/** A finder's list is in sight: its first row is chosen from the start, as an arrow key would. */
+function enter(line: HTMLInputElement) {
+  if (!props.open) { line.select(); return }
+  void nextTick(() => { if (line.getAttribute('aria-expanded') !== 'true') line.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown' })) })
+}
 const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : '')
 </script>
 
@@ -22,7 +27,6 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
     as="div"
     :class="open ? '' : 'relative inline-block'"
     nullable
-    :immediate="open"
   >
     <span :class="!open && 'flex items-center gap-1'">
       <ComboboxInput
@@ -33,7 +37,7 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
         :display-value="open ? () => typed : show"
         autocomplete="off"
         @change="typed = ($event.target as HTMLInputElement).value"
-        @focus="!open && ($event.target as HTMLInputElement).select()"
+        @focus="enter($event.target as HTMLInputElement)"
         @keydown.esc="open && emit('cancel')"
       />
       <ComboboxButton
