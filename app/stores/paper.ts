@@ -14,7 +14,7 @@ import { useText } from './text'
 
 /** A paper without its text, which has a store of its own. */
 export interface PaperRecord { id: string, title: string, style: string, details: Record<string, string>, revision: number, updatedAt: string }
-interface Workspace { paper: PaperRecord & { body: DocNode, savedBy?: string | null }, sources: PaperSource[], passages: Passage[] }
+export interface Workspace { paper: PaperRecord & { body: DocNode, savedBy?: string | null }, sources: PaperSource[], passages: Passage[] }
 
 export const usePaper = defineStore('paper', () => {
   const saving = useSaving()

@@ -245,7 +245,8 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet :deep(p) { text-indent: var(--indent); }
 /* An empty sheet says how to begin. */
 .sheet :deep(.sheet-text:has(> p:only-child > br:only-child))::before { content: 'Write here, paste a page, or bring a draft in from “Text…”.'; float: left; height: 0; color: var(--soft); pointer-events: none; text-indent: var(--indent); }
-.sheet :deep(.resting) { content-visibility: auto; contain-intrinsic-size: auto 240px; }
+.sheet :deep(.sheet-text.long > *) { content-visibility: auto; contain-intrinsic-size: auto 240px; }
+.sheet :deep(.sheet-text.long > .awake) { content-visibility: visible; }
 .sheet :deep(.citation) { background: var(--wash); border-radius: 2px; padding: 1px; cursor: pointer; text-indent: 0; white-space: normal; }
 .sheet :deep(.citation sup) { line-height: 0; font-size: 0.72em; }
 /* A raised number stands against its word; the space typed before it is for styles that need one. */
