@@ -27,6 +27,21 @@ const LINEAR = {
   rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'certain' }], 'regexp/no-super-linear-move': ['error', { report: 'certain' }] },
 }
 
+/** A line of code can be read on half a screen; words, addresses and expressions are as long as they are. */
+const LINE = { code: 140, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true, ignoreUrls: true }
+const NARROW = {
+  files: ['core/**/*.ts', 'app/**/*.ts', 'server/**/*.ts', 'bin/**/*.ts', 'bench/**/*.{ts,mjs}', 'scripts/**/*.mjs'],
+  // Rows of data are read along, not down.
+  ignores: ['**/*.test.ts', '**/data/**', 'core/styles/**', 'core/source/kinds/**', 'core/source/{fields,kind-words,locators}.ts', 'server/db/demo/**', 'server/catalogue/**'],
+  rules: { '@stylistic/max-len': ['error', LINE] },
+}
+/** Views are made of parts: what can be pressed, written in or chosen is one of them. */
+const PARTS = {
+  files: ['app/**/*.vue'],
+  ignores: ['app/components/parts/**', 'app/pages/parts/empty.vue'],
+  rules: { 'vue/no-restricted-html-elements': ['error', ...['button', 'input', 'select', 'textarea'].map(element => ({ element, message: 'Use the part for it (app/components/parts).' }))] },
+}
+
 export default withNuxt(
   { rules: {
     '@stylistic/brace-style': 'off', '@stylistic/max-statements-per-line': 'off', '@stylistic/quote-props': 'off', '@stylistic/operator-linebreak': 'off', '@stylistic/arrow-parens': 'off', '@stylistic/multiline-ternary': 'off',
@@ -34,6 +49,8 @@ export default withNuxt(
     'vue/multi-word-component-names': 'off', 'vue/singleline-html-element-content-newline': 'off', 'vue/multiline-html-element-content-newline': 'off', 'vue/html-closing-bracket-newline': 'off', 'vue/html-indent': 'off', 'vue/no-multiple-template-root': 'off',
   } },
   LINEAR,
+  NARROW,
+  PARTS,
   CORE_ONLY,
   layer('text', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill', 'source']),
   layer('source', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill']),

@@ -22,13 +22,24 @@ const forms = (style: Style) => (sources: readonly Source[]) => { for (const sou
 export function composing() {
   const text = JSON.stringify(mixed(MANY))
   const parsing = trial(() => JSON.parse(text) as unknown)
-  console.log(`${MANY.toLocaleString('en')} mixed sources, ${(text.length / 1e6).toFixed(1)} MB of JSON, parsed in ${ms(least(9, parsing)[0]!)}; least of several runs in turn`)
+  console.log(
+    `${MANY.toLocaleString('en')} mixed sources, ${(text.length / 1e6).toFixed(1)} MB of JSON, parsed in ${ms(least(9, parsing)[0]!)}; least of several runs in turn`,
+  )
   console.log('style                     every form of each / JSON.parse   growth x4   through the command / JSON.parse')
   for (const style of STYLES) {
-    const [parse, all, quarter, command] = least(4, parsing,
-      { make: () => fresh(MANY), run: forms(style) }, { make: () => fresh(MANY / 4), run: forms(style) },
-      { make: () => JSON.stringify({ style: style.id, sources: mixed(MANY, MANY * salt++) }), run: job => JSON.stringify(runJob(JSON.parse(job)).result, null, 2) }) as [number, number, number, number]
-    console.log(`${style.id.padEnd(24)}  ${(all / parse).toFixed(1).padStart(32)}   ${(all / quarter).toFixed(1).padStart(9)}   ${(command / parse).toFixed(1).padStart(33)}`)
+    const [parse, all, quarter, command] = least(
+      4,
+      parsing,
+      { make: () => fresh(MANY), run: forms(style) },
+      { make: () => fresh(MANY / 4), run: forms(style) },
+      {
+        make: () => JSON.stringify({ style: style.id, sources: mixed(MANY, MANY * salt++) }),
+        run: (job) => JSON.stringify(runJob(JSON.parse(job)).result, null, 2),
+      },
+    ) as [number, number, number, number]
+    console.log(
+      `${style.id.padEnd(24)}  ${(all / parse).toFixed(1).padStart(32)}   ${(all / quarter).toFixed(1).padStart(9)}   ${(command / parse).toFixed(1).padStart(33)}`,
+    )
   }
   papers()
   memory()
@@ -49,7 +60,11 @@ function paper(): { sources: Source[], paper: Paper } {
 
 type Made = ReturnType<typeof paper>
 /** A paper composed, and then another state of it. */
-const change = (style: Style, after: (made: Made) => [readonly Source[], Paper], from = style): Trial<{ composer: Composer, now: [readonly Source[], Paper] }> => ({
+const change = (
+  style: Style,
+  after: (made: Made) => [readonly Source[], Paper],
+  from = style,
+): Trial<{ composer: Composer, now: [readonly Source[], Paper] }> => ({
   make: () => {
     const made = paper()
     const composer = new Composer()
@@ -64,14 +79,24 @@ function papers() {
   console.log('style                     whole       one more citation   a letter   one source changed   into this style')
   for (const style of STYLES) {
     const other = STYLES[(STYLES.indexOf(style) + 1) % STYLES.length]!
-    const [whole, more, letter, source, into] = least(8,
+    const [whole, more, letter, source, into] = least(
+      8,
       { make: paper, run: ({ sources, paper }: Made) => compose(style, sources, paper) },
-      change(style, ({ sources, paper: { citations } }) => [sources, { citations: [...citations.slice(0, 700), { items: [{ id: 's3' }] }, ...citations.slice(700)] }]),
+      change(style, ({ sources, paper: { citations } }) => [
+        sources,
+        { citations: [...citations.slice(0, 700), { items: [{ id: 's3' }] }, ...citations.slice(700)] },
+      ]),
       change(style, ({ sources, paper }) => [sources, { ...paper, citations: [...paper.citations] }]),
-      change(style, ({ sources, paper }) => [sources.map((one, i) => (i === 30 ? { ...one, fields: { ...one.fields, title: 'Another Title' } } : one)), paper]),
-      change(style, ({ sources, paper }) => [sources, paper], other)) as [number, number, number, number, number]
+      change(style, ({ sources, paper }) => [
+        sources.map((one, i) => (i === 30 ? { ...one, fields: { ...one.fields, title: 'Another Title' } } : one)),
+        paper,
+      ]),
+      change(style, ({ sources, paper }) => [sources, paper], other),
+    ) as [number, number, number, number, number]
     const part = (time: number) => `1/${Math.round(whole / time)}`
-    console.log(`${style.id.padEnd(24)}  ${ms(whole).padStart(9)}   ${part(more).padStart(18)}   ${part(letter).padStart(8)}   ${part(source).padStart(18)}   ${(into / whole).toFixed(2).padStart(15)}`)
+    console.log(
+      `${style.id.padEnd(24)}  ${ms(whole).padStart(9)}   ${part(more).padStart(18)}   ${part(letter).padStart(8)}   ${part(source).padStart(18)}   ${(into / whole).toFixed(2).padStart(15)}`,
+    )
   }
 }
 
@@ -85,5 +110,7 @@ function memory() {
   const read = used()
   const held = sources.map(source => composeAlone(style, source))
   const composed = used()
-  console.log(`\nmemory: ${MANY.toLocaleString('en')} sources ${((read - before) / 1e6).toFixed(0)} MB, every form of each in ${style.id} ${((composed - read) / 1e6).toFixed(0)} MB more (${held.length} held)`)
+  console.log(
+    `\nmemory: ${MANY.toLocaleString('en')} sources ${((read - before) / 1e6).toFixed(0)} MB, every form of each in ${style.id} ${((composed - read) / 1e6).toFixed(0)} MB more (${held.length} held)`,
+  )
 }

@@ -7,5 +7,14 @@ import { buildSync } from 'esbuild'
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..')
 const outfile = join(root, '.cache/bench.mjs')
 mkdirSync(dirname(outfile), { recursive: true })
-buildSync({ entryPoints: [join(root, 'bench/index.ts')], outfile, bundle: true, platform: 'node', format: 'esm', target: 'node20', minify: true, logLevel: 'error' })
+buildSync({
+  entryPoints: [join(root, 'bench/index.ts')],
+  outfile,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  minify: true,
+  logLevel: 'error',
+})
 await import(pathToFileURL(outfile).href)

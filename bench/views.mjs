@@ -71,7 +71,9 @@ for (const [name, path, click, shown] of VIEWS) {
   for (let i = 0; i < TIMES; i++) times.push(await answered(path, click, shown))
   const took = median(times)
   empty ||= took
-  say(`${name.padEnd(12)} ${kB(script)}      ${kB(styles)}      ${kB(other)}      ${Math.round(took)} ms, ${(took / empty).toFixed(2)} × the empty page`)
+  say(
+    `${name.padEnd(12)} ${kB(script)}      ${kB(styles)}      ${kB(other)}      ${Math.round(took)} ms, ${(took / empty).toFixed(2)} × the empty page`,
+  )
 }
 await browser.close()
 child.kill()

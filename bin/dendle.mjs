@@ -21,7 +21,16 @@ if (modified(bundle) < Math.max(modified(join(root, 'core')), modified(join(root
   const { buildSync } = await import('esbuild')
   // Written aside and moved into place: calls at the same time never see half a file.
   const aside = `${bundle}.${process.pid}`
-  buildSync({ entryPoints: [join(root, 'bin/main.ts')], outfile: aside, bundle: true, platform: 'node', format: 'esm', target: 'node20', minify: true, logLevel: 'error' })
+  buildSync({
+    entryPoints: [join(root, 'bin/main.ts')],
+    outfile: aside,
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    minify: true,
+    logLevel: 'error',
+  })
   renameSync(aside, bundle)
 }
 await import(pathToFileURL(bundle).href)

@@ -98,6 +98,8 @@ const write = (text: string) => process.stdout.write(`${text}\n`)
 try { process.exitCode = main(process.argv.slice(2)) }
 catch (error) {
   const wrong = error instanceof WrongCall
-  process.stderr.write(`dendle: ${wrong ? error.message : `something went wrong inside Dendle (${(error as Error).message}); nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`)
+  process.stderr.write(
+    `dendle: ${wrong ? error.message : `something went wrong inside Dendle (${(error as Error).message}); nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`,
+  )
   process.exitCode = wrong ? 2 : 1
 }

@@ -11,10 +11,20 @@ export function installChromium() {
   const sudo = process.getuid?.() === 0 ? [] : ['sudo']
   const apt = [...sudo, 'apt-get']
   run(apt[0], [...apt.slice(1), 'update', '-qq'])
-  run(apt[0], [...apt.slice(1), 'install', '-y', '-qq', '--no-install-recommends', 'chromium'], { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } })
+  run(apt[0], [...apt.slice(1), 'install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  })
 }
 
 export const CHROMIUM = {
   executablePath: found() ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
 }

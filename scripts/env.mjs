@@ -51,18 +51,34 @@ export function install() {
 }
 
 export function build() {
-  const done = once('build', ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json'], () => existsSync(join(ROOT, '.output/server/index.mjs')), () => {
-    say('Building (about a minute)…')
-    run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], { env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }, stdio: ['ignore', 'ignore', 'inherit'] })
-  })
+  const done = once(
+    'build',
+    ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json'],
+    () => existsSync(join(ROOT, '.output/server/index.mjs')),
+    () => {
+      say('Building (about a minute)…')
+      run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], {
+        env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+        stdio: ['ignore', 'ignore', 'inherit'],
+      })
+    },
+  )
   if (!done) say('Already built.')
 }
 
 /** Starts the built server; resolves when it answers. */
 export async function serve({ port, data, quiet = false }) {
   const child = spawn(process.execPath, ['.output/server/index.mjs'], {
-    cwd: ROOT, stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'inherit'],
-    env: { ...process.env, HOST: process.env.HOST ?? '127.0.0.1', PORT: String(port), NITRO_HOST: process.env.HOST ?? '127.0.0.1', NITRO_PORT: String(port), DENDLE_DATA: data },
+    cwd: ROOT,
+    stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'inherit'],
+    env: {
+      ...process.env,
+      HOST: process.env.HOST ?? '127.0.0.1',
+      PORT: String(port),
+      NITRO_HOST: process.env.HOST ?? '127.0.0.1',
+      NITRO_PORT: String(port),
+      DENDLE_DATA: data,
+    },
   })
   const ended = new Promise(resolve => child.once('exit', code => resolve(code ?? 0)))
   for (let i = 0; i < 200; i++) {

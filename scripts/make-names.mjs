@@ -33,7 +33,8 @@ for (const line of lines) {
   }
 }
 // A name that is also an ordinary phrase in any title is none: these are decided by the writer.
-for (const name of ['Good Book', 'Big Blue', 'Big Board', 'The City', 'Main Street', 'Black Tuesday', 'Young Men', 'Old Man']) names.delete(name)
+for (const name of ['Good Book', 'Big Blue', 'Big Board', 'The City', 'Main Street', 'Black Tuesday', 'Young Men', 'Old Man'])
+  names.delete(name)
 const sorted = [...names].sort()
 let before = ''
 const coded = sorted.map((name) => {
@@ -42,8 +43,11 @@ const coded = sorted.map((name) => {
   before = name
   return `${shared}${name.slice(shared)}`
 }).join('|')
-writeFileSync(new URL('../core/text/data/names.ts', import.meta.url), `/* Made by scripts/make-names.mjs from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
+writeFileSync(
+  new URL('../core/text/data/names.ts', import.meta.url),
+  `/* Made by scripts/make-names.mjs from WordNet 3.1 (names.licence.txt beside this file); do not edit. */
 /** Names of several words, in order, each without the letters (their number first) that it shares with the one before. */
 export const NAMES = \`${coded.replace(/'/g, '’').replace(/(.{100,120}?)\|/g, '$1|\n')}\`
-`)
+`,
+)
 console.log(`${sorted.length} names, ${coded.length} characters`)

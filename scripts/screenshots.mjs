@@ -17,7 +17,9 @@ const out = join(ROOT, 'docs/screenshots')
 mkdirSync(out, { recursive: true })
 const browser = await chromium.launch(CHROMIUM)
 process.on('exit', () => child.kill())
-const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', colorScheme: 'light' })).newPage()
+const page = await (
+  await browser.newContext({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', colorScheme: 'light' })
+).newPage()
 page.setDefaultTimeout(10_000)
 const at = path => page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'load' })
 const shot = async (name) => {
@@ -71,7 +73,11 @@ await page.keyboard.press('Control+z')
 await page.keyboard.press('Control+z')
 await page.waitForTimeout(1200)
 // Notes at the foot of the sheet, in a copy that the demo does not keep.
-const style = name => page.request.get(`http://127.0.0.1:${port}/api${PAPER}`).then(r => r.json()).then(({ paper }) => page.request.patch(`http://127.0.0.1:${port}/api${PAPER}`, { data: { revision: paper.revision, style: name } }))
+const style = (name) =>
+  page.request
+    .get(`http://127.0.0.1:${port}/api${PAPER}`)
+    .then((r) => r.json())
+    .then(({ paper }) => page.request.patch(`http://127.0.0.1:${port}/api${PAPER}`, { data: { revision: paper.revision, style: name } }))
 await style('chicago-18-notes')
 await at(`${PAPER}/write`)
 await page.getByRole('list', { name: 'Footnotes' }).scrollIntoViewIfNeeded()

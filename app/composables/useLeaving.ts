@@ -11,7 +11,10 @@ export function useLeaving(open: Ref<string | undefined>) {
   const shelf = useShelf()
   const notices = useNotices()
   const leaving = ref<{ ids: string[], places: { id: string, words: string }[] }>()
-  const nameOf = (id: string): string => { const source = owned.byId.get(id); return source ? plain(composeAlone(store.style, source).narrative) : '' }
+  const nameOf = (id: string): string => {
+    const source = owned.byId.get(id)
+    return source ? plain(composeAlone(store.style, source).narrative) : ''
+  }
   const uncited = computed(() => leaving.value?.ids.filter(id => !composed.citedTimes.has(id)) ?? [])
   function remove(ids: string[]) {
     const places = citedWhere(written.body, new Set(ids))

@@ -23,7 +23,13 @@ function wordsOf(source: PaperSource): string {
   const text = foldWords(FIELD_NAMES.map((name) => {
     const value = source.fields[name]
     if (value === undefined) return ''
-    return typeof value === 'string' ? value : Array.isArray(value) ? value.map(writeName).join(' ') : FIELDS[name].type === 'date' ? writeDate(value) : ''
+    return typeof value === 'string'
+      ? value
+      : Array.isArray(value)
+        ? value.map(writeName).join(' ')
+        : FIELDS[name].type === 'date'
+          ? writeDate(value)
+          : ''
   }).join(' '))
   texts.set(source.fields, text)
   return text
@@ -84,7 +90,8 @@ export function useSlips(open: Ref<string | undefined>) {
   // Slips keep their place while one is open: a surname half typed must not send it up and down the column.
   const sorted = computed((): PaperSource[] => {
     if (order.value === 'newest') return [...owned.sources].sort((a, b) => String(b.addedAt).localeCompare(String(a.addedAt)))
-    if (order.value === 'year') return [...composed.filed].sort((a, b) => (dateOf(b, 'issued')?.start?.year ?? -1e6) - (dateOf(a, 'issued')?.start?.year ?? -1e6))
+    if (order.value === 'year')
+      return [...composed.filed].sort((a, b) => (dateOf(b, 'issued')?.start?.year ?? -1e6) - (dateOf(a, 'issued')?.start?.year ?? -1e6))
     return composed.filed
   })
   const held = shallowRef<string[]>([])
@@ -106,7 +113,10 @@ export function useSlips(open: Ref<string | undefined>) {
       if (show.value === 'look' && isReady(source.id)) return false
       if (show.value === 'uncited' && composed.citedTimes.has(source.id)) return false
       if (!words.length) return true
-      const text = `${wordsOf(source)} ${foldWords(source.key)} ${foldWords(kindOf(source.kind).label)} ${passages.of(source.id).map(p => foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')}`)).join(' ')}`
+      const text = `${wordsOf(source)} ${foldWords(source.key)} ${foldWords(kindOf(source.kind).label)} ${passages
+        .of(source.id)
+        .map((p) => foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')}`))
+        .join(' ')}`
       return words.every(word => text.includes(word))
     })
   })
@@ -129,9 +139,32 @@ export function useSlips(open: Ref<string | undefined>) {
   const chooseAll = () => { chosen.value = new Set(slips.value.map(s => s.id)) }
   const chooseNone = () => { chosen.value = new Set() }
   // What left the paper is chosen no more.
-  watch(() => owned.byId, (byId) => { if ([...chosen.value].some(id => !byId.has(id))) chosen.value = new Set([...chosen.value].filter(id => byId.has(id))) })
+  watch(
+    () => owned.byId,
+    (byId) => {
+      if ([...chosen.value].some((id) => !byId.has(id))) chosen.value = new Set([...chosen.value].filter((id) => byId.has(id)))
+    },
+  )
   const chosenSources = computed(() => held.value.filter(id => chosen.value.has(id)).map(id => owned.byId.get(id)!).filter(Boolean))
 
-  return { show, kind, order, find, findings: of, isReady, ready, uncited, counted, kinds, slips, showAll, chosen, chosenSources, choose, chooseAll, chooseNone }
+  return {
+    show,
+    kind,
+    order,
+    find,
+    findings: of,
+    isReady,
+    ready,
+    uncited,
+    counted,
+    kinds,
+    slips,
+    showAll,
+    chosen,
+    chosenSources,
+    choose,
+    chooseAll,
+    chooseNone,
+  }
 }
 export type Slips = ReturnType<typeof useSlips>

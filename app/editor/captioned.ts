@@ -35,7 +35,13 @@ abstract class CaptionedView implements NodeView {
   protected readonly credit = still(element('p', 'credit'))
   private shown = ''
 
-  constructor(protected node: PmNode, private readonly view: EditorView, private readonly place: () => number | undefined, private readonly sight: CaptionSight, tag: string) {
+  constructor(
+    protected node: PmNode,
+    private readonly view: EditorView,
+    private readonly place: () => number | undefined,
+    private readonly sight: CaptionSight,
+    tag: string,
+  ) {
     this.dom = element(tag, '')
     sight.views.add(this)
   }
@@ -78,8 +84,13 @@ abstract class CaptionedView implements NodeView {
     return true
   }
 
-  ignoreMutation(mutation: { target: globalThis.Node, type: string }): boolean { return mutation.type === 'selection' ? false : !this.contentDOM.contains(mutation.target) }
-  destroy() { this.sight.views.delete(this) }
+  ignoreMutation(mutation: { target: globalThis.Node, type: string }): boolean {
+    return mutation.type === 'selection' ? false : !this.contentDOM.contains(mutation.target)
+  }
+
+  destroy() {
+    this.sight.views.delete(this)
+  }
 }
 const drawn = ({ text, italic, bold, superscript, smallCaps }: Run | InlinePiece): HTMLElement => {
   const one = element(superscript ? 'sup' : 'span', [italic ? 'italic' : '', bold ? 'font-bold' : ''].join(' ').trim(), text)
@@ -101,7 +112,13 @@ class FigureView extends CaptionedView {
 
   protected setCaption(form: CaptionForm, n: number) {
     const { src, alt } = this.node.attrs as CaptionAttrs
-    const label = still(element('span', `label ${form.labelled === 'bold' ? 'font-bold' : form.labelled === 'italic' ? 'italic' : ''}`, captionLines(form, n, [])[0]![0]!.text + (form.between === '\n' ? '' : form.between)))
+    const label = still(
+      element(
+        'span',
+        `label ${form.labelled === 'bold' ? 'font-bold' : form.labelled === 'italic' ? 'italic' : ''}`,
+        captionLines(form, n, [])[0]![0]!.text + (form.between === '\n' ? '' : form.between),
+      ),
+    )
     if (form.between === '\n') label.classList.add('block')
     this.contentDOM.className = `title ${this.node.content.size ? '' : 'none '}${form.titled === 'italic' ? 'italic' : form.titled === 'bold' ? 'font-bold' : ''}`
     if (this.contentDOM.parentNode !== this.caption) this.caption.append(this.contentDOM)
@@ -132,31 +149,59 @@ class TableView extends CaptionedView {
   }
 }
 
-const kept = (name: string) => ({ default: '', parseHTML: (el: HTMLElement) => el.getAttribute(`data-${name}`) ?? '', renderHTML: (attrs: Record<string, unknown>) => (attrs[name] ? { [`data-${name}`]: String(attrs[name]) } : {}) })
+const kept = (name: string) => ({
+  default: '',
+  parseHTML: (el: HTMLElement) => el.getAttribute(`data-${name}`) ?? '',
+  renderHTML: (attrs: Record<string, unknown>) => (attrs[name] ? { [`data-${name}`]: String(attrs[name]) } : {}),
+})
 
 /** A picture with its caption. */
-export const Figure = (sight: CaptionSight) => Node.create({
-  name: 'figure', group: 'block', content: 'inline*', defining: true, isolating: true, draggable: true,
-  addAttributes: () => ({ src: kept('src'), alt: kept('alt'), credit: kept('credit'), from: kept('from') }),
-  parseHTML: () => [{ tag: 'figure[data-figure]', contentElement: 'figcaption' }],
-  renderHTML: ({ HTMLAttributes, node }) => ['figure', mergeAttributes(HTMLAttributes, { 'data-figure': '' }), ['img', { src: (node.attrs as CaptionAttrs).src, alt: (node.attrs as CaptionAttrs).alt }], ['figcaption', {}, 0]],
-  addNodeView: () => ({ node, view, getPos }) => new FigureView(node, view, getPos, sight),
-  addKeyboardShortcuts() {
-    const inside = () => (this.editor.state.selection.$from.parent.type.name === this.name ? this.editor.state.selection.$from : undefined)
-    return {
-      // A caption is one paragraph: Enter goes on behind the figure, which is never made two.
-      Enter: () => {
-        const $from = inside()
-        return $from ? this.editor.chain().insertContentAt($from.after(), { type: 'paragraph' }).setTextSelection($from.after() + 1).scrollIntoView().run() : false
-      },
-      // Backspace where the caption begins chooses the figure; once more takes it out.
-      Backspace: () => {
-        const $from = inside()
-        return $from && this.editor.state.selection.empty && $from.parentOffset === 0 ? this.editor.commands.setNodeSelection($from.before()) : false
-      },
-    }
-  },
-})
+export const Figure = (sight: CaptionSight) =>
+  Node.create({
+    name: 'figure',
+    group: 'block',
+    content: 'inline*',
+    defining: true,
+    isolating: true,
+    draggable: true,
+    addAttributes: () => ({ src: kept('src'), alt: kept('alt'), credit: kept('credit'), from: kept('from') }),
+    parseHTML: () => [{ tag: 'figure[data-figure]', contentElement: 'figcaption' }],
+    renderHTML: ({ HTMLAttributes, node }) => [
+      'figure',
+      mergeAttributes(HTMLAttributes, { 'data-figure': '' }),
+      ['img', { src: (node.attrs as CaptionAttrs).src, alt: (node.attrs as CaptionAttrs).alt }],
+      ['figcaption', {}, 0],
+    ],
+    addNodeView:
+      () =>
+      ({ node, view, getPos }) =>
+        new FigureView(node, view, getPos, sight),
+    addKeyboardShortcuts() {
+      const inside = () =>
+        this.editor.state.selection.$from.parent.type.name === this.name ? this.editor.state.selection.$from : undefined
+      return {
+        // A caption is one paragraph: Enter goes on behind the figure, which is never made two.
+        Enter: () => {
+          const $from = inside()
+          return $from
+            ? this.editor
+                .chain()
+                .insertContentAt($from.after(), { type: 'paragraph' })
+                .setTextSelection($from.after() + 1)
+                .scrollIntoView()
+                .run()
+            : false
+        },
+        // Backspace where the caption begins chooses the figure; once more takes it out.
+        Backspace: () => {
+          const $from = inside()
+          return $from && this.editor.state.selection.empty && $from.parentOffset === 0
+            ? this.editor.commands.setNodeSelection($from.before())
+            : false
+        },
+      }
+    },
+  })
 
 export const CaptionedTable = (sight: CaptionSight) => Table.extend({
   addAttributes() { return { ...this.parent?.(), title: kept('title'), credit: kept('credit'), from: kept('from') } },

@@ -44,7 +44,7 @@ export class CitationView implements NodeView {
   draw() {
     const id = String(this.node.attrs.id)
     const { runs, note } = this.sight.drawn(id)
-    const signature = `${id} ${this.ahead} ${note?.number ?? ''} ${runs.map(run => `${run.text}${run.italic ? 1 : 0}${run.superscript ? 1 : 0}${run.smallCaps ? 1 : 0}`).join('\u0000')}`
+    const signature = `${id} ${this.ahead} ${note?.number ?? ''} ${runs.map((run) => `${run.text}${run.italic ? 1 : 0}${run.superscript ? 1 : 0}${run.smallCaps ? 1 : 0}`).join('\u0000')}`
     if (signature === this.shown) return
     this.shown = signature
     this.dom.dataset.cid = id
@@ -70,7 +70,8 @@ export class CitationView implements NodeView {
   destroy() { this.sight.views.delete(this) }
 }
 
-const aheadOf = (decorations: readonly Decoration[]): string => (decorations as readonly { spec?: { ahead?: string } }[]).find(one => one.spec?.ahead)?.spec?.ahead ?? ''
+const aheadOf = (decorations: readonly Decoration[]): string =>
+  (decorations as readonly { spec?: { ahead?: string } }[]).find((one) => one.spec?.ahead)?.spec?.ahead ?? ''
 
 function element(run: Run): Node {
   const span = document.createElement(run.superscript ? 'sup' : 'span')

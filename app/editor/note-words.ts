@@ -6,14 +6,36 @@ import { parseRich, writeRich, type Segment } from '~~/core/text/rich'
 import { SmallCaps } from './own-nodes'
 import { TYPING } from './typing'
 
-const MARKS = { italic: 'italic', bold: 'bold', superscript: 'superscript', smallCaps: 'smallCaps' } as const satisfies Partial<Record<keyof Segment, string>>
+const MARKS = { italic: 'italic', bold: 'bold', superscript: 'superscript', smallCaps: 'smallCaps' } as const satisfies Partial<
+  Record<keyof Segment, string>
+>
 type Mark = keyof typeof MARKS
 
 /** One paragraph with the treatments that a note can print. */
 export const NOTE_EXTENSIONS = [
   Node.create({ name: 'doc', topNode: true, content: 'paragraph' }),
-  StarterKit.configure({ document: false, blockquote: false, bulletList: false, code: false, codeBlock: false, dropcursor: false, gapcursor: false, hardBreak: false, heading: false, horizontalRule: false, link: false, listItem: false, listKeymap: false, orderedList: false, strike: false, trailingNode: false, underline: false }),
-  Superscript, SmallCaps, ...TYPING,
+  StarterKit.configure({
+    document: false,
+    blockquote: false,
+    bulletList: false,
+    code: false,
+    codeBlock: false,
+    dropcursor: false,
+    gapcursor: false,
+    hardBreak: false,
+    heading: false,
+    horizontalRule: false,
+    link: false,
+    listItem: false,
+    listKeymap: false,
+    orderedList: false,
+    strike: false,
+    trailingNode: false,
+    underline: false,
+  }),
+  Superscript,
+  SmallCaps,
+  ...TYPING,
 ]
 
 export const wordsToDoc = (rich: string): JSONContent => ({ type: 'doc', content: [{ type: 'paragraph', content: piecesOf(rich) }] })
@@ -28,7 +50,13 @@ export const piecesOf = (rich: string): JSONContent[] => parseRich(rich).map((se
 export function docToWords(doc: JSONContent): string {
   const out: Segment[] = []
   const visit = (node: JSONContent) => {
-    if (node.type === 'text') out.push({ text: node.text ?? '', ...Object.fromEntries((Object.keys(MARKS) as Mark[]).filter(mark => node.marks?.some(one => one.type === MARKS[mark])).map(mark => [mark, true])) })
+    if (node.type === 'text')
+      out.push({
+        text: node.text ?? '',
+        ...Object.fromEntries(
+          (Object.keys(MARKS) as Mark[]).filter((mark) => node.marks?.some((one) => one.type === MARKS[mark])).map((mark) => [mark, true]),
+        ),
+      })
     else if (node.type === 'hardBreak') out.push({ text: ' ' })
     else {
       if (out.length && node.type !== 'doc' && !/\s$/u.test(out.at(-1)!.text)) out.push({ text: ' ' })

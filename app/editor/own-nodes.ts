@@ -4,16 +4,29 @@ import { TextSelection } from '@tiptap/pm/state'
 
 export const SmallCaps = Mark.create({
   name: 'smallCaps',
-  parseHTML: () => [{ style: 'font-variant', getAttrs: value => (/small-caps/u.test(String(value)) ? {} : false) }, { tag: 'span[data-small-caps]' }],
-  renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-small-caps': '', 'style': 'font-variant:small-caps' }), 0],
+  parseHTML: () => [
+    { style: 'font-variant', getAttrs: (value) => (/small-caps/u.test(String(value)) ? {} : false) },
+    { tag: 'span[data-small-caps]' },
+  ],
+  renderHTML: ({ HTMLAttributes }) => [
+    'span',
+    mergeAttributes(HTMLAttributes, { 'data-small-caps': '', 'style': 'font-variant:small-caps' }),
+    0,
+  ],
 })
 
 /** A remark to oneself: shown, never printed, never counted. */
 export const Remark = Mark.create({
   name: 'remark',
   parseHTML: () => [{ tag: 'span[data-remark]' }],
-  renderHTML: ({ HTMLAttributes }) => ['span', mergeAttributes(HTMLAttributes, { 'data-remark': '', 'class': 'remark', 'title': 'A remark to yourself: never printed' }), 0],
-  addKeyboardShortcuts() { return { 'Mod-Alt-m': () => this.editor.commands.toggleMark(this.name) } },
+  renderHTML: ({ HTMLAttributes }) => [
+    'span',
+    mergeAttributes(HTMLAttributes, { 'data-remark': '', 'class': 'remark', 'title': 'A remark to yourself: never printed' }),
+    0,
+  ],
+  addKeyboardShortcuts() {
+    return { 'Mod-Alt-m': () => this.editor.commands.toggleMark(this.name) }
+  },
 })
 
 /** Lines of a poem or play, kept as lines. */

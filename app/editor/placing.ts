@@ -33,9 +33,15 @@ export function putCitation(tr: Transaction, pos: number, id: string, data: Cita
   else if (named && inText && data.form === 'parenthetical') given = { ...data, form: 'suppress-author' }
   const inQuote = $at.node(Math.max(1, $at.depth - 1)).type.name === 'blockquote'
   // A note of words alone stands behind the mark, where it was put.
-  const placed = given.form === 'narrative' || !given.items.length
-    ? { takeBefore: 0, before: given.form === 'narrative' && before && !/[\s([“‘—]$/u.test(before) ? ' ' : '', takeAfter: 0, after: given.form === 'narrative' && /^[\p{L}\p{N}“‘(]/u.test(after) ? ' ' : '' }
-    : place(before, after, inQuote)
+  const placed =
+    given.form === 'narrative' || !given.items.length
+      ? {
+          takeBefore: 0,
+          before: given.form === 'narrative' && before && !/[\s([“‘—]$/u.test(before) ? ' ' : '',
+          takeAfter: 0,
+          after: given.form === 'narrative' && /^[\p{L}\p{N}“‘(]/u.test(after) ? ' ' : '',
+        }
+      : place(before, after, inQuote)
   const marks: readonly Mark[] = $at.marks().filter(mark => mark.type.name !== 'remark')
   const nodes: PmNode[] = []
   if (placed.before) nodes.push(schema.text(placed.before, marks))
@@ -56,7 +62,10 @@ export function takeCitation(tr: Transaction, pos: number): Transaction {
 export function behindWord(doc: PmNode, pos: number): number {
   const $pos = doc.resolve(pos)
   if (!$pos.parent.inlineContent) return pos
-  const [before, after] = [$pos.parent.textBetween(0, $pos.parentOffset, '\n', '\uFFFC'), $pos.parent.textBetween($pos.parentOffset, $pos.parent.content.size, '\n', '\uFFFC')]
+  const [before, after] = [
+    $pos.parent.textBetween(0, $pos.parentOffset, '\n', '\uFFFC'),
+    $pos.parent.textBetween($pos.parentOffset, $pos.parent.content.size, '\n', '\uFFFC'),
+  ]
   return /[\p{L}\p{M}\p{N}’'-]$/u.test(before) ? pos + /^[\p{L}\p{M}\p{N}’'-]*/u.exec(after)![0].length : pos
 }
 

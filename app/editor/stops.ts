@@ -24,7 +24,17 @@ function behindStops(block: PmNode, at: number, style: Style): Decoration[] {
     if (!inside) { decorations.push(Decoration.node(pos, pos + 1, {}, { ahead })); return }
     const quote = pos - (last!.text!.length - last!.text!.trimEnd().length) - inside.length
     if (!/[.,?!]$/u.test(last!.text!.trimEnd().slice(0, -inside.length))) {
-      decorations.push(Decoration.widget(quote, () => { const span = document.createElement('span'); span.textContent = ahead; return span }, { side: -1, key: `stop-${ahead}` }))
+      decorations.push(
+        Decoration.widget(
+          quote,
+          () => {
+            const span = document.createElement('span')
+            span.textContent = ahead
+            return span
+          },
+          { side: -1, key: `stop-${ahead}` },
+        ),
+      )
     }
   }
   block.descendants((node, pos, parent, index) => look(node, at + 1 + pos, parent, index))

@@ -1,7 +1,10 @@
 /** An open card and the open passages make room for each other in the margin: the one that was asked for last stays. */
 export function useMakingRoom(selected: Ref<string | undefined>, passagesOpen: Ref<boolean>) {
   const covered = () => {
-    const [card, panel] = [document.querySelector('[data-card].open')?.getBoundingClientRect(), document.querySelector('.passages')?.getBoundingClientRect()]
+    const [card, panel] = [
+      document.querySelector('[data-card].open')?.getBoundingClientRect(),
+      document.querySelector('.passages')?.getBoundingClientRect(),
+    ]
     return Boolean(card && panel && card.height && card.bottom > panel.top && card.top < panel.bottom)
   }
   /** Cards move to their line when they open: where they come to stand is known a moment later. */

@@ -44,22 +44,62 @@ export function usePaperEditor(host: EditorHost) {
     drawn: (id) => {
       const place = written.citationPlaces.get(id) ?? -1
       const number = composed.composition.noteNumbers[place]
-      return { runs: composed.composition.citations[place] ?? [], ...(number === undefined ? {} : { note: { number, text: plain(composed.composition.notes[number - 1] ?? []) } }) }
+      return {
+        runs: composed.composition.citations[place] ?? [],
+        ...(number === undefined ? {} : { note: { number, text: plain(composed.composition.notes[number - 1] ?? []) } }),
+      }
     },
   }
-  const captions: CaptionSight = { views: new Set(), now: () => ({ style: store.style, sources: owned.sources, list: composed.composition.list }) }
+  const captions: CaptionSight = {
+    views: new Set(),
+    now: () => ({ style: store.style, sources: owned.sources, list: composed.composition.list }),
+  }
   watch(() => composed.composition, () => { for (const view of sight.views) view.draw() }, { flush: 'post' })
   // Figures and tables are few: their numbers follow every change of the text, a moment behind it.
   watch([() => composed.composition, () => written.body], () => { for (const view of captions.views) view.draw() }, { flush: 'post' })
   const editor = useEditor({
     content: JSON.parse(JSON.stringify(written.body)) as Record<string, unknown>,
     extensions: [
-      StarterKit.configure({ heading: { levels: [1, 2, 3, 4, 5] }, code: false, codeBlock: false, strike: false, horizontalRule: false, link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] } }),
-      Superscript, Subscript, SmallCaps, Remark, Verse, PageBreak, Figure(captions), CaptionedTable(captions), TableRow, TableHeader, TableCell, FindInText, Resting, ...TYPING,
-      CitationNode({ openPicker: host.openPicker, style: () => store.style, runsOf, sight, idOf: key => owned.sources.find(source => source.key === key)?.id, change: id => focusCard(id) }),
+      StarterKit.configure({
+        heading: { levels: [1, 2, 3, 4, 5] },
+        code: false,
+        codeBlock: false,
+        strike: false,
+        horizontalRule: false,
+        link: { openOnClick: false, autolink: false, linkOnPaste: true, protocols: ['http', 'https', 'mailto'] },
+      }),
+      Superscript,
+      Subscript,
+      SmallCaps,
+      Remark,
+      Verse,
+      PageBreak,
+      Figure(captions),
+      CaptionedTable(captions),
+      TableRow,
+      TableHeader,
+      TableCell,
+      FindInText,
+      Resting,
+      ...TYPING,
+      CitationNode({
+        openPicker: host.openPicker,
+        style: () => store.style,
+        runsOf,
+        sight,
+        idOf: (key) => owned.sources.find((source) => source.key === key)?.id,
+        change: (id) => focusCard(id),
+      }),
     ],
     editorProps: {
-      attributes: { 'class': 'sheet-text', 'aria-label': 'The paper', 'role': 'textbox', 'aria-multiline': 'true', 'spellcheck': 'true', 'lang': 'en' },
+      attributes: {
+        'class': 'sheet-text',
+        'aria-label': 'The paper',
+        'role': 'textbox',
+        'aria-multiline': 'true',
+        'spellcheck': 'true',
+        'lang': 'en',
+      },
       // What is written stays clear of the tools above and of what stands at the foot.
       scrollThreshold: { top: 140, bottom: 90, left: 0, right: 0 },
       scrollMargin: { top: 160, bottom: 120, left: 0, right: 0 },
@@ -147,10 +187,15 @@ export function usePaperEditor(host: EditorHost) {
   /** Puts a citation where the cursor is. */
   function insert(data: CitationData, pos?: number) {
     const { view } = editor.value!
-    view.dispatch(putCitation(closeHistory(view.state.tr), pos ?? view.state.selection.to, newCitationId(), data, setting()).scrollIntoView())
+    view.dispatch(
+      putCitation(closeHistory(view.state.tr), pos ?? view.state.selection.to, newCitationId(), data, setting()).scrollIntoView(),
+    )
     view.focus()
   }
-  /** A citation that is dragged on the sheet goes where it is dropped, as if it were put there; with the copying key, another of it. @returns whether it was one */
+  /**
+   * A citation that is dragged on the sheet goes where it is dropped, as if it were put there; with the copying key,
+   * another of it. @returns whether it was one
+   */
   function dropped(view: EditorView, event: DragEvent, slice: Slice, moved: boolean): boolean {
     const node = slice.content.childCount === 1 ? slice.content.firstChild! : undefined
     const from = node?.type.name === 'citation' ? find(String(node.attrs.id))?.pos : undefined
@@ -158,7 +203,9 @@ export function usePaperEditor(host: EditorHost) {
     if (from === undefined || at === undefined) return false
     event.preventDefault()
     const tr = closeHistory(view.state.tr)
-    view.dispatch(moved ? moveCitation(tr, from, at, setting()) : putCitation(tr, at, newCitationId(), node!.attrs.data as CitationData, setting()))
+    view.dispatch(
+      moved ? moveCitation(tr, from, at, setting()) : putCitation(tr, at, newCitationId(), node!.attrs.data as CitationData, setting()),
+    )
     view.focus()
     return true
   }
@@ -185,7 +232,13 @@ export function usePaperEditor(host: EditorHost) {
     const at = find(id)
     if (!at || at.data.items.length < 2) return
     const { schema } = editor.value!.state
-    const nodes = at.data.items.flatMap((item, i): PmNode[] => [...(i ? [schema.text(' ')] : []), schema.nodes.citation!.create({ id: i ? newCitationId() : id, data: { ...at.data, items: [item], ...(i ? { words: undefined } : {}) } })])
+    const nodes = at.data.items.flatMap((item, i): PmNode[] => [
+      ...(i ? [schema.text(' ')] : []),
+      schema.nodes.citation!.create({
+        id: i ? newCitationId() : id,
+        data: { ...at.data, items: [item], ...(i ? { words: undefined } : {}) },
+      }),
+    ])
     change(tr => tr.replaceWith(at.pos, at.pos + 1, nodes))
   }
   /** Joins a citation with the one that stands beside it. */
@@ -194,7 +247,11 @@ export function usePaperEditor(host: EditorHost) {
     if (!a || !b) return
     const [first, second] = a.pos < b.pos ? [a, b] : [b, a]
     const after = [first.data.words?.after, second.data.words?.after].filter(Boolean).join(' ')
-    const data: CitationData = { ...first.data, items: [...first.data.items, ...second.data.items], ...(after ? { words: { ...first.data.words, after } } : {}) }
+    const data: CitationData = {
+      ...first.data,
+      items: [...first.data.items, ...second.data.items],
+      ...(after ? { words: { ...first.data.words, after } } : {}),
+    }
     change(tr => tr.replaceWith(first.pos, second.pos + 1, editor.value!.state.schema.nodes.citation!.create({ id, data })))
   }
   const select = (id: string) => {
@@ -222,12 +279,20 @@ export type PaperEditor = ReturnType<typeof usePaperEditor>
 /** Whether a change brings, takes or alters a citation. */
 function touchesCitation(transaction: Transaction): boolean {
   let touches = false
-  const look = (content: Fragment | undefined) => content?.descendants((node) => { if (node.type.name === 'citation') touches = true; return !touches })
+  const look = (content: Fragment | undefined) =>
+    content?.descendants((node) => {
+      if (node.type.name === 'citation') touches = true
+      return !touches
+    })
   transaction.steps.forEach((step, i) => {
     if (touches) return
     const { slice, from, to } = step as { slice?: { content: Fragment }, from?: number, to?: number }
     look(slice?.content)
-    if (!touches && from !== undefined && to !== undefined && to > from) transaction.docs[i]!.nodesBetween(from, Math.min(to, transaction.docs[i]!.content.size), (node) => { if (node.type.name === 'citation') touches = true; return !touches })
+    if (!touches && from !== undefined && to !== undefined && to > from)
+      transaction.docs[i]!.nodesBetween(from, Math.min(to, transaction.docs[i]!.content.size), (node) => {
+        if (node.type.name === 'citation') touches = true
+        return !touches
+      })
     // A step about one node, as a changed attribute is.
     if (from === undefined) touches ||= 'pos' in step
   })

@@ -12,22 +12,31 @@ import { placeAll } from '~~/core/sheet/placement'
 /** A picture larger than this makes every save of the paper slow, in bytes. */
 const MAX_PICTURE = 2 * 1024 * 1024
 
-export function usePasting(editor: () => Editor | undefined, host: { dropPassage: (id: string, pos: number) => void, bringDraft: (file: File) => void }) {
+export function usePasting(
+  editor: () => Editor | undefined,
+  host: { dropPassage: (id: string, pos: number) => void, bringDraft: (file: File) => void },
+) {
   const owned = useSources()
   const tray = useTray()
   const shelf = useShelf()
   const notices = useNotices()
-  const idOf = (key: string) => owned.sources.find(source => source.key === key)?.id
+  const idOf = (key: string) => owned.sources.find((source) => source.key === key)?.id
 
   async function takePicture(file: File, pos?: number) {
-    if (file.size > MAX_PICTURE) { notices.say(`${file.name} is larger than 2 MB. Make it smaller first; the page has room for six inches.`, { bad: true }); return }
+    if (file.size > MAX_PICTURE) {
+      notices.say(`${file.name} is larger than 2 MB. Make it smaller first; the page has room for six inches.`, { bad: true })
+      return
+    }
     const src = await new Promise<string>((resolve, reject) => {
       const reader = new FileReader()
       reader.onload = () => resolve(String(reader.result))
       reader.onerror = () => reject(new Error(`${file.name} could not be read.`))
       reader.readAsDataURL(file)
     })
-    if (!/^data:image\/(?:png|jpeg|gif);base64,/u.test(src)) { notices.say('Pictures here are PNG, JPEG or GIF files.', { bad: true }); return }
+    if (!/^data:image\/(?:png|jpeg|gif);base64,/u.test(src)) {
+      notices.say('Pictures here are PNG, JPEG or GIF files.', { bad: true })
+      return
+    }
     const node = { type: 'figure', attrs: { src, alt: file.name.replace(/\.[^.]+$/u, '') } }
     const chain = editor()!.chain().focus()
     if (pos === undefined) chain.insertContent([node, { type: 'paragraph' }]).run()
@@ -41,35 +50,56 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
     const content = placeAll(cited.doc).content ?? []
     const [only] = content
     // Words go into the sentence; several paragraphs become paragraphs.
-    const nodes = content.length === 1 && only!.type === 'paragraph' ? only!.content ?? [] : content
+    const nodes = content.length === 1 && only!.type === 'paragraph' ? (only!.content ?? []) : content
     if (!nodes.length) return
     // Pasted words are a step of their own for Undo.
-    e.chain().focus().command(({ tr }) => Boolean(closeHistory(tr))).insertContentAt(pos ?? { from: e.state.selection.from, to: e.state.selection.to }, nodes as never, { updateSelection: true }).run()
+    e.chain()
+      .focus()
+      .command(({ tr }) => Boolean(closeHistory(tr)))
+      .insertContentAt(pos ?? { from: e.state.selection.from, to: e.state.selection.to }, nodes as never, { updateSelection: true })
+      .run()
     const marks = cited.made && `${cited.made} ${cited.made === 1 ? 'mark is a citation' : 'marks are citations'} now`
-    const notes = noted.made && `${noted.made} ${noted.made === 1 ? 'note is a reference to its source' : 'notes are references to their sources'}`
+    const notes =
+      noted.made && `${noted.made} ${noted.made === 1 ? 'note is a reference to its source' : 'notes are references to their sources'}`
     if (marks || notes) notices.say(`${[marks, notes].filter(Boolean).join('; ')}.`)
-    if (cited.unknown.length) notices.say(`No source here has the key ${cited.unknown.slice(0, 3).join(', ')}${cited.unknown.length > 3 ? ' and others' : ''}; the marks stay as they were typed.`, { bad: true })
-    if (draft.pictures) notices.say(`${draft.pictures === 1 ? 'A picture' : `${draft.pictures} pictures`} stayed behind: only PNG, JPEG and GIF pictures that come with the text are taken.`)
+    if (cited.unknown.length)
+      notices.say(
+        `No source here has the key ${cited.unknown.slice(0, 3).join(', ')}${cited.unknown.length > 3 ? ' and others' : ''}; the marks stay as they were typed.`,
+        { bad: true },
+      )
+    if (draft.pictures)
+      notices.say(
+        `${draft.pictures === 1 ? 'A picture' : `${draft.pictures} pictures`} stayed behind: only PNG, JPEG and GIF pictures that come with the text are taken.`,
+      )
     if (draft.noticed.length) offer(draft.noticed)
   }
   function offer(noticed: readonly Noticed[]) {
-    const listed = noticed.some(one => one.what === 'reference list')
-    const others = noticed.filter(one => one.what !== 'reference list')
-    const says = [others.length && (others.length === 1 ? `a ${others[0]!.what} (“${others[0]!.words}”)` : `${others.length} page numbers and running heads`), listed && 'a typed reference list'].filter(Boolean).join(' and ')
-    notices.say(`Pasted with ${says}, which Dendle sets by itself.`, { action: { label: listed ? 'Take out; the list to Gather' : 'Take out', run: () => takeOut(noticed) } })
+    const listed = noticed.some((one) => one.what === 'reference list')
+    const others = noticed.filter((one) => one.what !== 'reference list')
+    const says = [
+      others.length
+        && (others.length === 1 ? `a ${others[0]!.what} (“${others[0]!.words}”)` : `${others.length} page numbers and running heads`),
+      listed && 'a typed reference list',
+    ]
+      .filter(Boolean)
+      .join(' and ')
+    notices.say(`Pasted with ${says}, which Dendle sets by itself.`, {
+      action: { label: listed ? 'Take out; the list to Gather' : 'Take out', run: () => takeOut(noticed) },
+    })
   }
   /** Takes out what was noticed, wherever it stands by now. */
   async function takeOut(noticed: readonly Noticed[]) {
     const e = editor()!
     const doc = e.getJSON() as unknown as DocNode
-    const same = (one: Noticed) => noticed.some(other => other.what === one.what && other.words === one.words)
+    const same = (one: Noticed) => noticed.some((other) => other.what === one.what && other.words === one.words)
     const found = noticedIn(doc.content ?? []).filter(same)
-    const list = found.find(one => one.what === 'reference list')
+    const list = found.find((one) => one.what === 'reference list')
     if (found.length) {
       const starts: number[] = []
       e.state.doc.forEach((_, pos) => starts.push(pos))
       const tr = closeHistory(e.state.tr)
-      for (const { from, to } of [...found].sort((a, b) => b.from - a.from)) tr.delete(starts[from]!, starts[to] ?? e.state.doc.content.size)
+      for (const { from, to } of [...found].sort((a, b) => b.from - a.from))
+        tr.delete(starts[from]!, starts[to] ?? e.state.doc.content.size)
       e.view.dispatch(tr)
     }
     const references = list ? referencesIn(doc, list) : []
@@ -82,8 +112,16 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
   /** Sources that copied citations, tables and figures name and this paper does not have yet. */
   async function bringSources(html: string) {
     const page = new DOMParser().parseFromString(html, 'text/html')
-    const cited = [...page.querySelectorAll('[data-citation]')].flatMap((one) => { try { return (JSON.parse(one.getAttribute('data-citation')!) as CitationData).items.map(item => item.id) } catch { return [] } })
-    const ids = [...new Set([...cited, ...[...page.querySelectorAll('[data-from]')].map(one => one.getAttribute('data-from')!)])].filter(id => id && !owned.byId.has(id))
+    const cited = [...page.querySelectorAll('[data-citation]')].flatMap((one) => {
+      try {
+        return (JSON.parse(one.getAttribute('data-citation')!) as CitationData).items.map((item) => item.id)
+      } catch {
+        return []
+      }
+    })
+    const ids = [...new Set([...cited, ...[...page.querySelectorAll('[data-from]')].map((one) => one.getAttribute('data-from')!)])].filter(
+      (id) => id && !owned.byId.has(id),
+    )
     if (!ids.length) return
     await notices.attempt(async () => {
       await shelf.bringBack(ids)
@@ -94,18 +132,26 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
   function paste(view: EditorView, event: ClipboardEvent): boolean {
     const data = event.clipboardData
     if (!data) return false
-    const picture = [...data.files].find(file => file.type.startsWith('image/'))
+    const picture = [...data.files].find((file) => file.type.startsWith('image/'))
     const html = data.getData('text/html')
     const text = data.getData('text/plain')
-    if (picture && !text.trim()) { void notices.attempt(() => takePicture(picture)); return true }
+    if (picture && !text.trim()) {
+      void notices.attempt(() => takePicture(picture))
+      return true
+    }
     // Copied from this editor: as it is, citations and all. From another paper its sources come with it.
-    if (/data-pm-slice/u.test(html)) { void bringSources(html); return false }
+    if (/data-pm-slice/u.test(html)) {
+      void bringSources(html)
+      return false
+    }
     if (!html && !text) return false
     const plainPaste = !html || view.state.selection.$from.parent.type.name === 'verse'
     if (plainPaste && !text.includes('\n') && !/\[ref|\\\w*cite/u.test(text)) return false
     if (plainPaste && view.state.selection.$from.parent.type.name === 'verse') {
       const lines = text.replace(/\r\n?/gu, '\n').split('\n')
-      editor()!.commands.insertContent(lines.flatMap((line, i) => [...(i ? [{ type: 'hardBreak' }] : []), ...(line ? [{ type: 'text', text: line }] : [])]))
+      editor()!.commands.insertContent(
+        lines.flatMap((line, i) => [...(i ? [{ type: 'hardBreak' }] : []), ...(line ? [{ type: 'text', text: line }] : [])]),
+      )
       return true
     }
     insert(readDraft(plainPaste ? textToHtml(text.replace(/\r\n?/gu, '\n')) : html))
@@ -114,7 +160,11 @@ export function usePasting(editor: () => Editor | undefined, host: { dropPassage
   function drop(view: EditorView, event: DragEvent): boolean {
     const at = view.posAtCoords({ left: event.clientX, top: event.clientY })?.pos
     const passage = event.dataTransfer?.getData('application/x-dendle-passage')
-    if (passage && at !== undefined) { event.preventDefault(); host.dropPassage(passage, at); return true }
+    if (passage && at !== undefined) {
+      event.preventDefault()
+      host.dropPassage(passage, at)
+      return true
+    }
     const [file] = event.dataTransfer?.files ?? []
     if (!file) return false
     event.preventDefault()

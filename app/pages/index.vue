@@ -30,7 +30,15 @@ const busy = form.useSelector(state => state.isSubmitting)
 const remove = (row: Row) => notices.attempt(async () => {
   await request('DELETE', `/api/papers/${row.id}`)
   await refresh()
-  notices.say(`“${row.title}” is off the Desk. Its sources stay on the shelf.`, { action: { label: 'Put it back', run: async () => { await request('POST', `/api/papers/${row.id}/restore`); await refresh() } } })
+  notices.say(`“${row.title}” is off the Desk. Its sources stay on the shelf.`, {
+    action: {
+      label: 'Put it back',
+      run: async () => {
+        await request('POST', `/api/papers/${row.id}/restore`)
+        await refresh()
+      },
+    },
+  })
 })
 </script>
 

@@ -7,7 +7,15 @@ import type { Fields } from '~~/core/source/model'
 
 export interface PaperChange { title?: string, style?: string, details?: Record<string, string>, body?: DocNode }
 /** A paper as the server has it when it refuses a save made from an older one. */
-export interface PaperState { title: string, style: string, details: Record<string, string>, body: DocNode, revision: number, updatedAt: string, savedBy?: string | null }
+export interface PaperState {
+  title: string
+  style: string
+  details: Record<string, string>
+  body: DocNode
+  revision: number
+  updatedAt: string
+  savedBy?: string | null
+}
 
 export type PaperMeeting =
   /** It is this window's own last save, whose answer was lost: go on from there. */
@@ -44,7 +52,16 @@ export interface SourceMeeting {
   both: FieldName[]
 }
 /** What differs in other places is joined. */
-export function meetSource(mine: Pick<SourceState, 'fields' | 'parked' | 'settled'>, base: Fields, theirs: SourceState, own: boolean): SourceMeeting {
+export function meetSource(
+  mine: Pick<SourceState, 'fields' | 'parked' | 'settled'>,
+  base: Fields,
+  theirs: SourceState,
+  own: boolean,
+): SourceMeeting {
   if (own) return { fields: mine.fields, parked: mine.parked, settled: mine.settled, both: [] }
-  return { ...joinFields(base, mine.fields, theirs.fields), parked: { ...theirs.parked, ...mine.parked }, settled: [...new Set([...theirs.settled, ...mine.settled])] }
+  return {
+    ...joinFields(base, mine.fields, theirs.fields),
+    parked: { ...theirs.parked, ...mine.parked },
+    settled: [...new Set([...theirs.settled, ...mine.settled])],
+  }
 }

@@ -19,7 +19,8 @@ export interface SaverOptions {
 
 const keyOf = ({ thing, id }: Pick<Job, 'thing' | 'id'>): string => `${thing}/${id}`
 /** An earlier and a later change of one thing as one: what is given again replaces what was, and it was made from what the earlier was. */
-const together = (earlier: Job | undefined, later: Job): Job => (earlier ? { ...later, ...('base' in earlier ? { base: earlier.base } : {}), change: { ...earlier.change, ...later.change } } : later)
+const together = (earlier: Job | undefined, later: Job): Job =>
+  earlier ? { ...later, ...('base' in earlier ? { base: earlier.base } : {}), change: { ...earlier.change, ...later.change } } : later
 
 export class Saver {
   private waiting = new Map<string, Job>()
@@ -43,7 +44,9 @@ export class Saver {
     const sending = this.sending
     const rest = [...this.waiting.values()]
     if (!sending) return rest
-    return rest.some(job => sameThing(job, sending)) ? rest.map(job => (sameThing(job, sending) ? together(sending, job) : job)) : [sending, ...rest]
+    return rest.some((job) => sameThing(job, sending))
+      ? rest.map((job) => (sameThing(job, sending) ? together(sending, job) : job))
+      : [sending, ...rest]
   }
 
   /** Sends everything now; resolves when nothing is left or the server cannot take it. */

@@ -21,7 +21,10 @@ export interface Thing {
   revision: (id: string) => number | undefined
   /** Sends a change and takes in what the server answers. */
   send: (job: Job) => Promise<void>
-  /** Puts a change that waited in the browser back into what is shown; says what of it is still to be sent. `by` is the window that kept it. */
+  /**
+   * Puts a change that waited in the browser back into what is shown; says what of it is still to be sent. `by` is the
+   * window that kept it.
+   */
   restore: (job: KeptJob, by: string) => Job[]
   /** A change met a newer state. */
   meet: (job: Job, current: unknown) => Settled | Promise<Settled>

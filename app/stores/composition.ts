@@ -15,7 +15,9 @@ export const useComposition = defineStore('composition', () => {
   /** What is listed without being cited: kept so by the writer, or credited under a table or figure. */
   const alsoList = computed(() => [...new Set([...owned.sources.filter(s => s.listed).map(s => s.id), ...text.credited])])
   const composer = new Composer()
-  const composition = computed<Composition>(() => composer.compose(paper.style, owned.sources, { citations: text.citations, alsoList: alsoList.value, ...divided(owned.sources) }))
+  const composition = computed<Composition>(() =>
+    composer.compose(paper.style, owned.sources, { citations: text.citations, alsoList: alsoList.value, ...divided(owned.sources) }),
+  )
   /** What counts as words, as this paper's writer chose; papers from before quotations could be left out count them. */
   const counted = computed<Counted[]>(() => {
     const { countedParts, counted: before } = paper.paper?.details ?? {}

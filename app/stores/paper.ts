@@ -13,7 +13,14 @@ import { useSources, type Passage, type PaperSource } from './sources'
 import { useText } from './text'
 
 /** A paper without its text, which has a store of its own. */
-export interface PaperRecord { id: string, title: string, style: string, details: Record<string, string>, revision: number, updatedAt: string }
+export interface PaperRecord {
+  id: string
+  title: string
+  style: string
+  details: Record<string, string>
+  revision: number
+  updatedAt: string
+}
 export interface Workspace { paper: PaperRecord & { body: DocNode, savedBy?: string | null }, sources: PaperSource[], passages: Passage[] }
 
 export const usePaper = defineStore('paper', () => {
@@ -24,7 +31,10 @@ export const usePaper = defineStore('paper', () => {
   const paper = ref<PaperRecord>()
   const style = computed(() => styleOf(paper.value?.style ?? '') ?? STYLES[0]!)
   const conflict = shallowRef<PaperState>()
-  /** The text as the server has it at the paper's revision: what a save is the difference to. Not known where what is here was made from an older one. */
+  /**
+   * The text as the server has it at the paper's revision: what a save is the difference to. Not known where what is
+   * here was made from an older one.
+   */
   let saved: DocNode | undefined
   let savedBy: string | null | undefined
   const at = () => `/api/papers/${paper.value!.id}`
@@ -53,7 +63,12 @@ export const usePaper = defineStore('paper', () => {
       const blocks = body && saved && changedBlocks(saved, body)
       const text = blocks ? { blocks } : body && !saved ? { body } : {}
       if (!Object.keys({ ...text, ...rest }).length) return
-      const { revision } = await request<{ revision: number }>('PATCH', at(), { revision: paper.value!.revision, ...saving.signed(), ...rest, ...text })
+      const { revision } = await request<{ revision: number }>('PATCH', at(), {
+        revision: paper.value!.revision,
+        ...saving.signed(),
+        ...rest,
+        ...text,
+      })
       paper.value!.revision = revision
       if (body) saved = body
     },
@@ -92,7 +107,14 @@ export const usePaper = defineStore('paper', () => {
       return [{ ...job, change: { ...rest, body: both } }]
     }
     notices.say('Another window of this paper was closed before it could save. Its text is kept under Earlier states.', { bad: true })
-    return [...left, { thing: 'state', id: crypto.randomUUID(), change: { reason: 'Written in a window that was closed before it could save', title: record.title, body } }]
+    return [
+      ...left,
+      {
+        thing: 'state',
+        id: crypto.randomUUID(),
+        change: { reason: 'Written in a window that was closed before it could save', title: record.title, body },
+      },
+    ]
   }
 
   async function meet(job: Job, current: unknown): Promise<Job | 'ask'> {
@@ -114,10 +136,20 @@ export const usePaper = defineStore('paper', () => {
     await showTheirs(theirs, given.body ?? theirs.body)
     // A newer revision is taken over with all that it stands for; over it goes what was changed here.
     const { body: _, ...rest } = given
-    Object.assign(paper.value!, { title: theirs.title, style: theirs.style, details: theirs.details, updatedAt: theirs.updatedAt, ...rest, revision: theirs.revision })
+    Object.assign(paper.value!, {
+      title: theirs.title,
+      style: theirs.style,
+      details: theirs.details,
+      updatedAt: theirs.updatedAt,
+      ...rest,
+      revision: theirs.revision,
+    })
     saved = theirs.body
     if (mine.title !== undefined && mine.title !== theirs.title) {
-      notices.say(`Another tab named this paper “${theirs.title}”. The title typed here stays.`, { bad: true, action: { label: 'Take the other', run: () => change({ title: theirs.title }) } })
+      notices.say(`Another tab named this paper “${theirs.title}”. The title typed here stays.`, {
+        bad: true,
+        action: { label: 'Take the other', run: () => change({ title: theirs.title }) },
+      })
     }
     return { ...job, change: { ...given } }
   }
@@ -128,7 +160,11 @@ export const usePaper = defineStore('paper', () => {
     if (fresh) owned.refresh(fresh.sources, fresh.passages)
     if (JSON.stringify(body) === JSON.stringify(text.body)) return
     text.show(body)
-    notices.say(body === theirs.body ? 'Another tab wrote in this paper meanwhile. Its text stands here now.' : 'Another tab wrote elsewhere in this paper meanwhile. Both texts stand here now.')
+    notices.say(
+      body === theirs.body
+        ? 'Another tab wrote in this paper meanwhile. Its text stands here now.'
+        : 'Another tab wrote elsewhere in this paper meanwhile. Both texts stand here now.',
+    )
   }
 
   /** Two tabs wrote the same place: keep this tab's text or take the other's; the one given up is kept as a snapshot. */
@@ -136,7 +172,10 @@ export const usePaper = defineStore('paper', () => {
     saving.settle()
     const theirs = conflict.value!
     const given = keep === 'mine' ? { title: theirs.title, body: theirs.body } : { title: paper.value!.title, body: text.body }
-    await request('POST', `${at()}/snapshots`, { ...given, reason: keep === 'mine' ? 'The other tab’s text, when this one was kept' : 'This tab’s text, when the other was taken' })
+    await request('POST', `${at()}/snapshots`, {
+      ...given,
+      reason: keep === 'mine' ? 'The other tab’s text, when this one was kept' : 'This tab’s text, when the other was taken',
+    })
     paper.value!.revision = theirs.revision
     saved = theirs.body
     conflict.value = undefined

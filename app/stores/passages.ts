@@ -36,7 +36,10 @@ export const usePassages = defineStore('passages', () => {
   /** What is on the clipboard, as a quotation. */
   async function takeFromClipboard(sourceId: string): Promise<Passage | undefined> {
     const text = (await navigator.clipboard.readText()).trim()
-    if (!text) { useNotices().say('There is no text on the clipboard. Copy the words from the source first.', { bad: true }); return undefined }
+    if (!text) {
+      useNotices().say('There is no text on the clipboard. Copy the words from the source first.', { bad: true })
+      return undefined
+    }
     return take(sourceId, readPassage(text))
   }
 
@@ -44,7 +47,11 @@ export const usePassages = defineStore('passages', () => {
     await saving.flush()
     await request('DELETE', `/api/passages/${passage.id}`)
     owned.passages = owned.passages.filter(p => p.id !== passage.id)
-    useUndo().did('The passage is taken away.', async () => put(await request<Passage>('POST', `/api/passages/${passage.id}/restore`)), 'Bring it back')
+    useUndo().did(
+      'The passage is taken away.',
+      async () => put(await request<Passage>('POST', `/api/passages/${passage.id}/restore`)),
+      'Bring it back',
+    )
   }
   return { of, used, take, takeFromClipboard, change: owned.changePassage, remove }
 })

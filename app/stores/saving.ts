@@ -32,7 +32,15 @@ export const useSaving = defineStore('saving', () => {
     saverState.value = 'saved'
     savedAt.value = updatedAt
     own.clear()
-    const kept = (jobs: readonly Job[]) => keep(paperId, window, jobs.map((job): KeptJob => { const from = rowOf(job).revision(job.id); return { ...job, ...(from === undefined ? {} : { from }) } }))
+    const kept = (jobs: readonly Job[]) =>
+      keep(
+        paperId,
+        window,
+        jobs.map((job): KeptJob => {
+          const from = rowOf(job).revision(job.id)
+          return { ...job, ...(from === undefined ? {} : { from }) }
+        }),
+      )
     const mine = saver = new Saver({
       send: job => rowOf(job).send(job),
       keep: jobs => void kept(jobs),

@@ -46,7 +46,8 @@ export const useShelf = defineStore('shelf', () => {
     return added
   }
   /** Puts sources of the shelf, or ones that were taken out, into the paper. */
-  const bringBack = (ids: readonly string[]) => inLots(ids, async lot => append(await request<PaperSource[]>('POST', `${at()}/use`, { ids: lot })))
+  const bringBack = (ids: readonly string[]) =>
+    inLots(ids, async (lot) => append(await request<PaperSource[]>('POST', `${at()}/use`, { ids: lot })))
   async function letGo(ids: readonly string[]) {
     await saving.flush()
     await inLots(ids, async (lot) => {
@@ -66,7 +67,13 @@ export const useShelf = defineStore('shelf', () => {
     const current = owned.byId.get(keep.id)!
     const before = { kind: current.kind, fields: current.fields }
     const body = written.body
-    const done = await request<{ revision: number, moved: { id: string, revision: number }[] }>('POST', `${at()}/merge`, { keep: keep.id, drop: drop.id, revision: current.revision, kind, fields })
+    const done = await request<{ revision: number, moved: { id: string, revision: number }[] }>('POST', `${at()}/merge`, {
+      keep: keep.id,
+      drop: drop.id,
+      revision: current.revision,
+      kind,
+      fields,
+    })
     owned.patch(keep.id, { kind, fields, revision: done.revision })
     const moved = new Map(done.moved.map(m => [m.id, m.revision]))
     owned.passages = owned.passages.map(p => (moved.has(p.id) ? { ...p, sourceId: keep.id, revision: moved.get(p.id)! } : p))
@@ -77,7 +84,11 @@ export const useShelf = defineStore('shelf', () => {
       await bringBack([drop.id])
       owned.changeSource(keep.id, before)
       if (moved.size) {
-        const back = new Map((await request<{ id: string, revision: number }[]>('POST', '/api/passages/move', { ids: [...moved.keys()], sourceId: drop.id })).map(m => [m.id, m.revision]))
+        const back = new Map(
+          (
+            await request<{ id: string, revision: number }[]>('POST', '/api/passages/move', { ids: [...moved.keys()], sourceId: drop.id })
+          ).map((m) => [m.id, m.revision]),
+        )
         owned.passages = owned.passages.map(p => (back.has(p.id) ? { ...p, sourceId: drop.id, revision: back.get(p.id)! } : p))
       }
       if (text === body) return
@@ -94,7 +105,9 @@ export const useShelf = defineStore('shelf', () => {
     const next = switchKind(source, kind)
     owned.changeSource(source.id, next)
     const aside = Object.keys(next.parked).length - Object.keys(parked).length
-    undo.did(`Now a ${kindOf(kind).label.toLowerCase()}${aside > 0 ? `; ${count(aside, 'value')} put aside, not lost` : ''}.`, async () => owned.changeSource(source.id, { kind: was, fields, parked }))
+    undo.did(`Now a ${kindOf(kind).label.toLowerCase()}${aside > 0 ? `; ${count(aside, 'value')} put aside, not lost` : ''}.`, async () =>
+      owned.changeSource(source.id, { kind: was, fields, parked }),
+    )
   }
 
   /** A change of fields that can be undone as one step, as a fix is. */
@@ -106,8 +119,10 @@ export const useShelf = defineStore('shelf', () => {
 
   const lower = (text: string) => text.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())
   /** Does what a finding offers, or remembers that it is to be left. */
-  const fix = (source: PaperSource, { brief, fix }: Finding) => fix && mend(source, { fields: fix.fields, ...(fix.kind ? { kind: fix.kind } : {}) }, `${brief}: ${lower(fix.label)}, done.`)
-  const leave = (source: PaperSource, { id, brief }: Finding) => mend(source, { settled: [...source.settled, id] }, `Left as it is: ${lower(brief)}.`)
+  const fix = (source: PaperSource, { brief, fix }: Finding) =>
+    fix && mend(source, { fields: fix.fields, ...(fix.kind ? { kind: fix.kind } : {}) }, `${brief}: ${lower(fix.label)}, done.`)
+  const leave = (source: PaperSource, { id, brief }: Finding) =>
+    mend(source, { settled: [...source.settled, id] }, `Left as it is: ${lower(brief)}.`)
 
   async function rename(source: PaperSource, key: string) {
     await saving.flush()

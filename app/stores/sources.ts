@@ -37,8 +37,12 @@ export const useSources = defineStore('sources', () => {
   const passages = shallowRef<Passage[]>([])
   const byId = computed(() => new Map(sources.value.map(s => [s.id, s])))
   const passage = (id: string) => passages.value.find(p => p.id === id)
-  const patch = (id: string, change: Partial<PaperSource>) => { sources.value = sources.value.map(source => (source.id === id ? { ...source, ...change } : source)) }
-  const patchPassage = (id: string, change: Partial<Passage>) => { passages.value = passages.value.map(p => (p.id === id ? { ...p, ...change } : p)) }
+  const patch = (id: string, change: Partial<PaperSource>) => {
+    sources.value = sources.value.map((source) => (source.id === id ? { ...source, ...change } : source))
+  }
+  const patchPassage = (id: string, change: Partial<Passage>) => {
+    passages.value = passages.value.map((p) => (p.id === id ? { ...p, ...change } : p))
+  }
   let paperId = ''
 
   function open(id: string, given: readonly PaperSource[], taken: readonly Passage[]) {
@@ -86,7 +90,8 @@ export const useSources = defineStore('sources', () => {
 
   // How each is saved -----------------------------------------------------------------------------------------------
   interface Saved { revision: number }
-  const sent = (path: string, revision: number, change: object) => request<Saved>('PATCH', path, { revision, ...saving.signed(), ...change })
+  const sent = (path: string, revision: number, change: object) =>
+    request<Saved>('PATCH', path, { revision, ...saving.signed(), ...change })
   const restored = (job: Job): Job[] => [job]
 
   saving.register('source', {
@@ -139,7 +144,10 @@ export const useSources = defineStore('sources', () => {
       const { words } = job.change as Partial<PassageText>
       patchPassage(job.id, { ...theirs, ...job.change, revision: theirs.revision })
       if (words !== undefined && words !== theirs.words && !saving.isOwn(theirs.savedBy)) {
-        notices.say('Another tab changed this passage. What is typed here stays.', { bad: true, action: { label: 'Take the other', run: () => changePassage(job.id, { words: theirs.words }) } })
+        notices.say('Another tab changed this passage. What is typed here stays.', {
+          bad: true,
+          action: { label: 'Take the other', run: () => changePassage(job.id, { words: theirs.words }) },
+        })
       }
       return job
     },
@@ -147,12 +155,24 @@ export const useSources = defineStore('sources', () => {
 
   /** Both tabs filled one field: what was typed here stays, and the other is one step away. */
   function offer(id: string, name: FieldName, other: string | Name[] | SourceDate | undefined) {
-    const words = other === undefined ? '' : typeof other === 'string' ? other : Array.isArray(other) ? other.map(writeName).join('; ') : writeDate(other)
+    const words =
+      other === undefined
+        ? ''
+        : typeof other === 'string'
+          ? other
+          : Array.isArray(other)
+            ? other.map(writeName).join('; ')
+            : writeDate(other)
     const label = FIELDS[name].label
-    notices.say(words ? `Another tab gave ${label} as “${words}”. What is typed here stays.` : `Another tab emptied ${label}. What is typed here stays.`, {
-      bad: true,
-      action: { label: 'Take the other', run: () => changeSource(id, { fields: withField(byId.value.get(id)!.fields, name, other) }) },
-    })
+    notices.say(
+      words
+        ? `Another tab gave ${label} as “${words}”. What is typed here stays.`
+        : `Another tab emptied ${label}. What is typed here stays.`,
+      {
+        bad: true,
+        action: { label: 'Take the other', run: () => changeSource(id, { fields: withField(byId.value.get(id)!.fields, name, other) }) },
+      },
+    )
   }
   return { sources, passages, byId, open, refresh, retitle, patch, changeSource, changeUse, changePassage }
 })

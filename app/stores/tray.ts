@@ -64,7 +64,9 @@ export const useTray = defineStore('tray', () => {
   }
 
   /** Capitals of titles have been decided: what lies here is composed again. */
-  const retitle = () => { items.value = items.value.map(item => ({ ...item, proposal: { ...item.proposal, fields: { ...item.proposal.fields } } })) }
+  const retitle = () => {
+    items.value = items.value.map((item) => ({ ...item, proposal: { ...item.proposal, fields: { ...item.proposal.fields } } }))
+  }
 
   /** Finds again what the paper has already: after anything came in, or a source changed. */
   function compare() {
@@ -76,7 +78,12 @@ export const useTray = defineStore('tray', () => {
       const twin = same ? undefined : here.find(proposal)
       here.add(proposal)
       idOf.set(proposal, id)
-      return { id, proposal, ...(same ? { same: { id: same.source.id, by: same.by } } : {}), ...(twin ? { twin: { id: idOf.get(twin.source)!, by: twin.by } } : {}) }
+      return {
+        id,
+        proposal,
+        ...(same ? { same: { id: same.source.id, by: same.by } } : {}),
+        ...(twin ? { twin: { id: idOf.get(twin.source)!, by: twin.by } } : {}),
+      }
     })
   }
   function lay(proposals: readonly Proposal[], wrong: readonly Problem[]) {
@@ -108,10 +115,29 @@ export const useTray = defineStore('tray', () => {
       const named = given.name ? read.problems.map(problem => ({ ...problem, where: `${given.name}, ${problem.where}` })) : read.problems
       if (read.form === 'identifiers') { await lookUp(readIdentifiers(read.text ?? '') ?? []); return 'identifiers' }
       if (read.form === 'title') {
-        if (given.name) lay([], [{ where: given.name, what: 'nothing in it could be read as sources. Dendle reads .bib, .ris, .json, .html, .pdf, .docx and lists of references.' }])
+        if (given.name)
+          lay(
+            [],
+            [
+              {
+                where: given.name,
+                what: 'nothing in it could be read as sources. Dendle reads .bib, .ris, .json, .html, .pdf, .docx and lists of references.',
+              },
+            ],
+          )
         return 'title'
       }
-      lay(read.proposals, !read.proposals.length && !named.length ? [{ where: name, what: `no source was found in it${read.form in FORM_WORDS ? `, though it looks like ${FORM_WORDS[read.form as keyof typeof FORM_WORDS]}` : ''}.` }] : named)
+      lay(
+        read.proposals,
+        !read.proposals.length && !named.length
+          ? [
+              {
+                where: name,
+                what: `no source was found in it${read.form in FORM_WORDS ? `, though it looks like ${FORM_WORDS[read.form as keyof typeof FORM_WORDS]}` : ''}.`,
+              },
+            ]
+          : named,
+      )
       if (read.form === 'pdf') await beside(read.proposals)
       return read.form
     }
@@ -133,7 +159,13 @@ export const useTray = defineStore('tray', () => {
     let done = 0
     let going = true
     const given = new Promise<void>((resolve) => { cancel = () => { going = false; resolve() } })
-    doing.value = { says: identifiers.length === 1 ? `Looking up ${identifiers[0]!.value}` : `Looking up ${count(identifiers.length, 'address', 'addresses').replace('addresses', 'identifiers')}`, done: 0 }
+    doing.value = {
+      says:
+        identifiers.length === 1
+          ? `Looking up ${identifiers[0]!.value}`
+          : `Looking up ${count(identifiers.length, 'address', 'addresses').replace('addresses', 'identifiers')}`,
+      done: 0,
+    }
     const answers: (Proposal | Problem)[] = []
     const queue = identifiers.map((identifier, i) => ({ identifier, i }))
     const one = async () => {
@@ -163,9 +195,20 @@ export const useTray = defineStore('tray', () => {
     for (const doi of dois) {
       const answer = await ask({ type: 'doi', value: doi, typed: doi })
       if (!('kind' in answer)) continue
-      items.value = items.value.map(item => (item.proposal.fields.doi === doi && item.proposal.from.doi?.by !== 'catalogue'
-        ? { ...item, proposal: { ...item.proposal, kind: answer.kind, fields: { ...item.proposal.fields, ...answer.fields }, from: { ...item.proposal.from, ...answer.from }, doubts: [] } }
-        : item))
+      items.value = items.value.map((item) =>
+        item.proposal.fields.doi === doi && item.proposal.from.doi?.by !== 'catalogue'
+          ? {
+              ...item,
+              proposal: {
+                ...item.proposal,
+                kind: answer.kind,
+                fields: { ...item.proposal.fields, ...answer.fields },
+                from: { ...item.proposal.from, ...answer.from },
+                doubts: [],
+              },
+            }
+          : item,
+      )
     }
     compare()
     keep()
@@ -230,11 +273,32 @@ export const useTray = defineStore('tray', () => {
     undo.did('Merged with the source you have.', async () => { owned.changeSource(source.id, before); putBack([item]) })
   }
   const changeKind = (id: string, kind: KindId) => {
-    items.value = items.value.map(item => (item.id === id ? { ...item, proposal: { ...item.proposal, kind, from: { ...item.proposal.from, kind: { by: 'read', says: 'your choice' } } } } : item))
+    items.value = items.value.map((item) =>
+      item.id === id
+        ? { ...item, proposal: { ...item.proposal, kind, from: { ...item.proposal.from, kind: { by: 'read', says: 'your choice' } } } }
+        : item,
+    )
     keep()
   }
   const clearProblems = () => { problems.value = []; keep() }
   const stop = () => cancel?.()
 
-  return { items, problems, doing, fresh, open, retitle, takeIn, lookUp, accept, acceptAll, drop, mergeInto, changeKind, clearProblems, compare, stop }
+  return {
+    items,
+    problems,
+    doing,
+    fresh,
+    open,
+    retitle,
+    takeIn,
+    lookUp,
+    accept,
+    acceptAll,
+    drop,
+    mergeInto,
+    changeKind,
+    clearProblems,
+    compare,
+    stop,
+  }
 })

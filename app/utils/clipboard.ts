@@ -1,7 +1,10 @@
 /** Composed text onto the clipboard: rich where italics count, plain beside it. */
 import { plain, toHtml, type Run } from '~~/core/text/runs'
 
-const write = (html: string, text: string) => navigator.clipboard.write([new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([text], { type: 'text/plain' }) })])
+const write = (html: string, text: string) =>
+  navigator.clipboard.write([
+    new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([text], { type: 'text/plain' }) }),
+  ])
 
 export const copyRuns = (runs: readonly Run[]) => write(toHtml(runs), plain(runs))
 /** Several entries, a paragraph each, with hanging indents. */

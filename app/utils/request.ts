@@ -13,12 +13,20 @@ export class Unreachable extends Error {
 export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response
   try {
-    response = await fetch(path, { method, ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }) })
+    response = await fetch(path, {
+      method,
+      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    })
   }
   catch { throw new Unreachable('Dendle’s server does not answer.') }
   const answer: unknown = await response.json().catch(() => undefined)
   if (response.ok) return answer as T
   const problem = (answer ?? {}) as Partial<Problem>
   if (response.status >= 500 && response.status !== 500) throw new Unreachable(problem.message ?? 'Dendle’s server is busy.', problem.code)
-  throw new RequestError({ code: 'unexpected', message: 'The server refused this without saying why.', ...problem, status: response.status })
+  throw new RequestError({
+    code: 'unexpected',
+    message: 'The server refused this without saying why.',
+    ...problem,
+    status: response.status,
+  })
 }

@@ -6,4 +6,10 @@ import { writeDate } from '~~/core/source/dates'
 import { toEditable } from '~~/core/text/protection'
 
 export const written = (value: Fields[FieldName] | undefined): string =>
-  value === undefined ? '' : typeof value === 'string' ? toEditable(value) : Array.isArray(value) ? value.map(writeName).join('; ') : writeDate(value)
+  value === undefined
+    ? ''
+    : typeof value === 'string'
+      ? toEditable(value)
+      : Array.isArray(value)
+        ? value.map(writeName).join('; ')
+        : writeDate(value)

@@ -14,6 +14,10 @@ export async function readDocumentFile(bytes: ArrayBuffer, progress: Progress): 
   const at = lines.findLastIndex(line => HEADING.test(line))
   // A document is a paper with its list at the end, or a list and nothing else.
   const list = lines.slice(at + 1)
-  if (at < 0 && splitReferences(list.join('\n')).length < lines.length * 0.5) return { proposals: [], problems: [{ where: 'document', what: 'no reference list was found in it; a list has a heading such as References.' }] }
+  if (at < 0 && splitReferences(list.join('\n')).length < lines.length * 0.5)
+    return {
+      proposals: [],
+      problems: [{ where: 'document', what: 'no reference list was found in it; a list has a heading such as References.' }],
+    }
   return readReferences(list.join('\n\n'), progress)
 }

@@ -9,8 +9,9 @@ import mammoth from 'mammoth'
 const MAX_UNPACKED = 80 * 1024 * 1024
 
 /** Pictures that come with the document; other kinds are left, and counted by the reader of drafts. */
-const picture = async (image: { contentType: string, readAsBase64String: () => Promise<string> }): Promise<{ src: string }> =>
-  ({ src: /^image\/(?:png|jpeg|gif)$/u.test(image.contentType) ? `data:${image.contentType};base64,${await image.readAsBase64String()}` : '' })
+const picture = async (image: { contentType: string, readAsBase64String: () => Promise<string> }): Promise<{ src: string }> => ({
+  src: /^image\/(?:png|jpeg|gif)$/u.test(image.contentType) ? `data:${image.contentType};base64,${await image.readAsBase64String()}` : '',
+})
 
 export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | { problem: string }> {
   let total = 0
@@ -27,8 +28,12 @@ export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | {
   if (!main) return { problem: 'is a packed file, but no word-processor document; unpack it, or save the document as .docx.' }
   if (total > MAX_UNPACKED) return { problem: 'unpacks to more than 80 MB, which no paper does; it was not opened.' }
   try {
-    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, { convertImage: mammoth.images.imgElement(picture), externalFileAccess: false } as Parameters<typeof mammoth.convertToHtml>[1])
+    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, {
+      convertImage: mammoth.images.imgElement(picture),
+      externalFileAccess: false,
+    } as Parameters<typeof mammoth.convertToHtml>[1])
     return { html: value }
+  } catch (error) {
+    return { problem: `could not be read: ${(error as Error).message}. Open it in a word processor and save it again as .docx.` }
   }
-  catch (error) { return { problem: `could not be read: ${(error as Error).message}. Open it in a word processor and save it again as .docx.` } }
 }

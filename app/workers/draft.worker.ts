@@ -12,7 +12,8 @@ const api = {
       const read = await readDocx(bytes)
       return 'problem' in read ? read : readDraft(read.html, { whole: true })
     }
-    if (/\.docx?$/iu.test(name)) return { problem: 'is no .docx file, though its name says so; open it in a word processor and save it again as .docx.' }
+    if (/\.docx?$/iu.test(name))
+      return { problem: 'is no .docx file, though its name says so; open it in a word processor and save it again as .docx.' }
     const { text } = decode(new Uint8Array(bytes))
     if (/\.tex$/iu.test(name) || /\\begin\{document\}/u.test(text)) {
       const { html, title } = texToHtml(text)
@@ -30,8 +31,14 @@ const api = {
 /** Markdown's footnotes, "[^1]" and "[^1]: words", in the form of a document's. */
 function footnotes(html: string): string {
   const notes: string[] = []
-  const body = html.replace(/<p>\[\^([\w-]+)\]:\s*([\s\S]*?)<\/p>/gu, (_, id: string, words: string) => { notes.push(`<li id="fn-${number(id)}">${words}</li>`); return '' })
-  return body.replace(/\[\^([\w-]+)\]/gu, (_, id: string) => `<sup><a href="#fn-${number(id)}">${id}</a></sup>`) + (notes.length ? `<ol>${notes.join('')}</ol>` : '')
+  const body = html.replace(/<p>\[\^([\w-]+)\]:\s*([\s\S]*?)<\/p>/gu, (_, id: string, words: string) => {
+    notes.push(`<li id="fn-${number(id)}">${words}</li>`)
+    return ''
+  })
+  return (
+    body.replace(/\[\^([\w-]+)\]/gu, (_, id: string) => `<sup><a href="#fn-${number(id)}">${id}</a></sup>`)
+    + (notes.length ? `<ol>${notes.join('')}</ol>` : '')
+  )
 }
 /** Named footnotes get numbers of their own. */
 const named = new Map<string, number>()

@@ -13,13 +13,33 @@ export async function readPdfFile(bytes: ArrayBuffer, name: string): Promise<Int
     const { items } = await page.getTextContent()
     const { info, metadata } = await pdf.getMetadata().catch(() => ({ info: {}, metadata: null }))
     const said = info as Record<string, string | undefined>
-    const doi = (metadata as { get?: (key: string) => string | null } | null)?.get?.('prism:doi') ?? /10\.\d{4,9}\/\S+/u.exec(said.Subject ?? '')?.[0]
-    const proposal = readPdf({ lines: linesOf(items as Item[], height), height, info: { name, ...(said.Title ? { title: said.Title } : {}), ...(said.Author ? { author: said.Author } : {}), ...(doi ? { doi } : {}) } })
+    const doi =
+      (metadata as { get?: (key: string) => string | null } | null)?.get?.('prism:doi') ?? /10\.\d{4,9}\/\S+/u.exec(said.Subject ?? '')?.[0]
+    const proposal = readPdf({
+      lines: linesOf(items as Item[], height),
+      height,
+      info: {
+        name,
+        ...(said.Title ? { title: said.Title } : {}),
+        ...(said.Author ? { author: said.Author } : {}),
+        ...(doi ? { doi } : {}),
+      },
+    })
     return { proposals: [proposal], problems: [] }
   }
   catch (error) {
     const locked = /password/iu.test((error as Error).message)
-    return { proposals: [], problems: [{ where: name || 'PDF', what: locked ? 'is locked with a password; open it and type what its first page says.' : 'could not be read as a PDF; it may be damaged. Type its details instead.' }] }
+    return {
+      proposals: [],
+      problems: [
+        {
+          where: name || 'PDF',
+          what: locked
+            ? 'is locked with a password; open it and type what its first page says.'
+            : 'could not be read as a PDF; it may be damaged. Type its details instead.',
+        },
+      ],
+    }
   }
 }
 
@@ -35,8 +55,18 @@ function linesOf(items: readonly Item[], height: number): PdfLine[] {
     if (row) { row.pieces.push(piece); row.size = Math.max(row.size, size) }
     else rows.push({ y: height - y, size, pieces: [piece] })
   }
-  return rows.sort((a, b) => a.y - b.y).map(({ y, size, pieces }) => ({
-    y, size,
-    text: pieces.sort((a, b) => a.x - b.x).reduce((line, piece, i) => line + (i > 0 && piece.x - pieces[i - 1]!.end > size * 0.15 && !line.endsWith(' ') ? ' ' : '') + piece.text, '').replace(/\s+/gu, ' ').trim(),
-  }))
+  return rows
+    .sort((a, b) => a.y - b.y)
+    .map(({ y, size, pieces }) => ({
+      y,
+      size,
+      text: pieces
+        .sort((a, b) => a.x - b.x)
+        .reduce(
+          (line, piece, i) => line + (i > 0 && piece.x - pieces[i - 1]!.end > size * 0.15 && !line.endsWith(' ') ? ' ' : '') + piece.text,
+          '',
+        )
+        .replace(/\s+/gu, ' ')
+        .trim(),
+    }))
 }

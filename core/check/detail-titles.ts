@@ -29,18 +29,31 @@ const capitals: DetailRule = ({ source, style }) => {
   if (!loud && !(isHeadline(title) && wantsSentence(style, source))) return []
   const becomes = storedCase(title)
   if (becomes === title) return []
-  return [{
-    rule: loud ? 'title-shouted' : 'title-headline', field: 'title', serious: loud,
-    says: loud ? 'Every letter of it is a capital. Set like a sentence, its names need theirs back: click them.' : `The title is capitalised for another style; ${style.short} sets it like a sentence.`,
-    fix: { label: 'Set like a sentence', shows: becomes, fields: withField(source.fields, 'title', becomes) },
-  }]
+  return [
+    {
+      rule: loud ? 'title-shouted' : 'title-headline',
+      field: 'title',
+      serious: loud,
+      says: loud
+        ? 'Every letter of it is a capital. Set like a sentence, its names need theirs back: click them.'
+        : `The title is capitalised for another style; ${style.short} sets it like a sentence.`,
+      fix: { label: 'Set like a sentence', shows: becomes, fields: withField(source.fields, 'title', becomes) },
+    },
+  ]
 }
 
 const containerCapitals: DetailRule = ({ source }) => {
   const container = textOf(source, 'container')
   if (!isShouted(container)) return []
   const becomes = writeRich(capitalise(container, { style: 'headline', prepositions: 3 }).segments)
-  return [{ rule: 'container-shouted', field: 'container', says: 'The name of what it is in is in capitals.', fix: { label: 'Set as a name', shows: becomes, fields: withField(source.fields, 'container', becomes) } }]
+  return [
+    {
+      rule: 'container-shouted',
+      field: 'container',
+      says: 'The name of what it is in is in capitals.',
+      fix: { label: 'Set as a name', shows: becomes, fields: withField(source.fields, 'container', becomes) },
+    },
+  ]
 }
 
 const edges: DetailRule = ({ source }) => {
@@ -61,14 +74,30 @@ const edges: DetailRule = ({ source }) => {
     says.push(`ends with the name of the site`)
   }
   if (/&(?:amp|quot|lt|gt|#39|apos|nbsp);/u.test(becomes)) {
-    becomes = becomes.replaceAll('&quot;', '"').replaceAll('&#39;', '’').replaceAll('&apos;', '’').replaceAll('&nbsp;', ' ').replaceAll('&lt;', '<').replaceAll('&gt;', '>').replaceAll('&amp;', '&')
+    becomes = becomes
+      .replaceAll('&quot;', '"')
+      .replaceAll('&#39;', '’')
+      .replaceAll('&apos;', '’')
+      .replaceAll('&nbsp;', ' ')
+      .replaceAll('&lt;', '<')
+      .replaceAll('&gt;', '>')
+      .replaceAll('&amp;', '&')
     says.push('holds codes of a web page')
   }
   if (/ {2,}/u.test(becomes)) {
     becomes = becomes.replace(/ {2,}/gu, ' ')
     says.push('has doubled spaces')
   }
-  return says.length && becomes ? [{ rule: 'title-edges', field: 'title' as const, says: `The title ${says.join(' and ')}.`, fix: { label: 'Tidy it', shows: becomes, fields: withField(source.fields, 'title', becomes) } }] : []
+  return says.length && becomes
+    ? [
+        {
+          rule: 'title-edges',
+          field: 'title' as const,
+          says: `The title ${says.join(' and ')}.`,
+          fix: { label: 'Tidy it', shows: becomes, fields: withField(source.fields, 'title', becomes) },
+        },
+      ]
+    : []
 }
 
 export const TITLE_RULES: readonly DetailRule[] = [capitals, containerCapitals, edges]

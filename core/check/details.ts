@@ -18,22 +18,46 @@ export function checkDetails(setting: Setting, settled: readonly string[] = []):
   // A rule that comes to grief on a source leaves the others theirs.
   const found = RULES.flatMap(rule => guarded(() => rule(setting), () => [])).map(finding => identify(finding, source))
   if (listEntry(style, source)?.some(run => run.rules.includes('as-typed'))) {
-    found.unshift(identify({ rule: 'as-typed', says: 'Dendle could not set this source, and prints it as it was typed. Take out what is unusual in it, field by field, until it is set.', about: source.id, serious: true }, source))
+    found.unshift(
+      identify(
+        {
+          rule: 'as-typed',
+          says: 'Dendle could not set this source, and prints it as it was typed. Take out what is unusual in it, field by field, until it is set.',
+          about: source.id,
+          serious: true,
+        },
+        source,
+      ),
+    )
   }
   if (!found.some(finding => finding.field === 'title')) {
     const unsure = new Set<string>()
     listEntry(style, source, { unsure })
-    if (unsure.size) found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source))
+    if (unsure.size)
+      found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source))
   }
   return settled.length ? found.filter(finding => !settled.includes(finding.id)) : found
 }
 
 /** A fix done: the fields, and the kind where it changes. */
-export const fixed = (source: Source, finding: Finding): Pick<Source, 'kind' | 'fields'> => ({ kind: finding.fix?.kind ?? source.kind, fields: finding.fix?.fields ?? source.fields })
+export const fixed = (source: Source, finding: Finding): Pick<Source, 'kind' | 'fields'> => ({
+  kind: finding.fix?.kind ?? source.kind,
+  fields: finding.fix?.fields ?? source.fields,
+})
 
 /** That a source is in the paper twice; the fix, a merge, is for the writer to see through. */
-export const duplicateOf = (source: Source, other: { id: string, name: string }, by: string): Finding =>
-  ({ ...identify({ rule: 'duplicate', serious: true, says: `This looks like ${other.name}, which the paper has already: the same ${by}.`, about: other.id }, source), other: other.id })
+export const duplicateOf = (source: Source, other: { id: string, name: string }, by: string): Finding => ({
+  ...identify(
+    {
+      rule: 'duplicate',
+      serious: true,
+      says: `This looks like ${other.name}, which the paper has already: the same ${by}.`,
+      about: other.id,
+    },
+    source,
+  ),
+  other: other.id,
+})
 
 /** What is done with words that may be names: those that no list knows keep their capital, those that are both are lowered. */
 function doubt(words: readonly string[]): string {
@@ -42,6 +66,9 @@ function doubt(words: readonly string[]): string {
   return [
     'A name or a word?',
     lowered.length && `${lowered.join(', ')}: a name keeps its capital; protect it, or leave it.`,
-    kept.length && `${kept.join(', ')}: no list knows ${kept.length > 1 ? 'them, so they keep their capitals' : 'it, so it keeps its capital'} as a name would; give a common word a small letter.`,
-  ].filter(Boolean).join(' ')
+    kept.length
+      && `${kept.join(', ')}: no list knows ${kept.length > 1 ? 'them, so they keep their capitals' : 'it, so it keeps its capital'} as a name would; give a common word a small letter.`,
+  ]
+    .filter(Boolean)
+    .join(' ')
 }

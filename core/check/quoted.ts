@@ -25,7 +25,8 @@ export function straysFrom(quotation: string, passage: string): Stray | undefine
 }
 
 function find(whole: readonly string[], words: readonly string[], from: number, part = false): number {
-  for (let i = from; i + words.length <= whole.length; i++) if (words.every((word, n) => whole[i + n] === word || (part && n === 0 && whole[i]!.endsWith(word)))) return i
+  for (let i = from; i + words.length <= whole.length; i++)
+    if (words.every((word, n) => whole[i + n] === word || (part && n === 0 && whole[i]!.endsWith(word)))) return i
   return -1
 }
 
@@ -46,6 +47,7 @@ function firstStray(whole: readonly string[], piece: string, from: number): stri
 /** The quotation that ends before a place in a paragraph: inside the last pair of quotation marks, or all of a block quotation. */
 export function quotedBefore(text: string, block: boolean): string | undefined {
   if (block) return text.trim() || undefined
-  const match = /[“"]([^“”"]*)[”"][\s.,;:?!]*[^“”"]{0,80}$/u.exec(text) ?? /(?<=[\s(]|^)‘((?:[^‘’]|’(?=\p{L}))*)’[\s.,;:?!]*[^‘’]{0,80}$/u.exec(text)
+  const match =
+    /[“"]([^“”"]*)[”"][\s.,;:?!]*[^“”"]{0,80}$/u.exec(text) ?? /(?<=[\s(]|^)‘((?:[^‘’]|’(?=\p{L}))*)’[\s.,;:?!]*[^‘’]{0,80}$/u.exec(text)
   return match?.[1]
 }

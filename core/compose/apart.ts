@@ -19,19 +19,32 @@ const namesOf = (work: Work): readonly Name[] => work.lead?.names ?? []
 const yearOf = (work: Work): string => String(work.issued?.start?.year ?? work.text('status'))
 
 /** What each work is told; works that need nothing share one answer. `before` lends its answers where they are the same. */
-export function tellApart(style: Style, used: readonly Entry[], filed: readonly Entry[], before?: ReadonlyMap<string, Told>): Map<string, Told> {
+export function tellApart(
+  style: Style,
+  used: readonly Entry[],
+  filed: readonly Entry[],
+  before?: ReadonlyMap<string, Told>,
+): Map<string, Told> {
   const rules = style.citation
   const told = new Map<string, Told>()
   const change = (id: string, more: Told) => told.set(id, { ...told.get(id), ...more })
   const shown = ({ id, work }: Entry): string => textOfAtoms(authorInText(work, false, told.get(id) ?? ALONE))
   if (rules.sameSurname) for (const id of sharedSurnames(used)) change(id, { tellApart: true })
-  if (rules.ambiguous === 'names') for (const [id, atLeast] of moreNames(used, entry => `${shown(entry)} ${yearOf(entry.work)}`)) change(id, { atLeast })
+  if (rules.ambiguous === 'names')
+    for (const [id, atLeast] of moreNames(used, (entry) => `${shown(entry)} ${yearOf(entry.work)}`)) change(id, { atLeast })
   if (rules.yearLetters) {
-    const groups = grouped(filed, entry => `${entry.work.lead ? shown(entry) : `title ${fold(entry.work.text('title'))}`} ${yearOf(entry.work)}`)
+    const groups = grouped(
+      filed,
+      (entry) => `${entry.work.lead ? shown(entry) : `title ${fold(entry.work.text('title'))}`} ${yearOf(entry.work)}`,
+    )
     for (const group of groups) group.forEach(({ id }, i) => change(id, { yearLetter: letters(i) }))
   }
   if (rules.titleForSeveral) {
-    for (const group of grouped(used.filter(entry => entry.work.lead), shown)) for (const { id } of group) change(id, { needsTitle: true })
+    for (const group of grouped(
+      used.filter((entry) => entry.work.lead),
+      shown,
+    ))
+      for (const { id } of group) change(id, { needsTitle: true })
   }
   const all = new Map<string, Told>()
   for (const { id } of used) {
@@ -42,7 +55,8 @@ export function tellApart(style: Style, used: readonly Entry[], filed: readonly 
   return all
 }
 
-const sameTold = (a: Told, b: Told): boolean => a === b || (a.yearLetter === b.yearLetter && a.atLeast === b.atLeast && a.tellApart === b.tellApart && a.needsTitle === b.needsTitle)
+const sameTold = (a: Told, b: Told): boolean =>
+  a === b || (a.yearLetter === b.yearLetter && a.atLeast === b.atLeast && a.tellApart === b.tellApart && a.needsTitle === b.needsTitle)
 
 /** Groups of two and more that share a key. */
 function grouped(entries: readonly Entry[], keyOf: (entry: Entry) => string): Entry[][] {

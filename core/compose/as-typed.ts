@@ -19,7 +19,11 @@ export function typedWords(source: Source): string {
   const words = FIELD_NAMES.flatMap(name => attempt(() => {
     const value = source.fields[name] as string | Name[] | SourceDate | undefined
     if (value === undefined) return []
-    return typeof value === 'string' ? [stripRich(value).trim()] : Array.isArray(value) ? [value.map(writeName).join(', ')] : [writeDate(value)]
+    return typeof value === 'string'
+      ? [stripRich(value).trim()]
+      : Array.isArray(value)
+        ? [value.map(writeName).join(', ')]
+        : [writeDate(value)]
   }) ?? [])
   return words.filter(Boolean).join('. ') || source.id
 }
@@ -27,7 +31,11 @@ export function typedWords(source: Source): string {
 export const asTyped = (source: Source): Run[] => [{ text: typedWords(source), part: 'glue', rules: ['as-typed'] }]
 
 /** A source that can be set in the other's place: its words as the name of whoever made it, which no rule of titles touches. */
-export const standIn = (source: Source): Source => ({ id: source.id, kind: 'web-page', fields: { author: [{ literal: typedWords(source).slice(0, 120) }] } })
+export const standIn = (source: Source): Source => ({
+  id: source.id,
+  kind: 'web-page',
+  fields: { author: [{ literal: typedWords(source).slice(0, 120) }] },
+})
 
 /** What it makes, or, where that goes wrong, what stands for it. */
 export const guarded = <T>(make: () => T, otherwise: () => T): T => {

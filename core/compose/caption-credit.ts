@@ -21,6 +21,7 @@ export function captionCredit(style: Style, source: Source, number?: number): Ru
   if (own.length) return setLine([...own, STOP], style)
   const { note, narrative } = composeAlone(style, source)
   if (note) return setLine([credit(before), ...note as Atom[]], style)
-  if (style.citation.system === 'numbers') return setLine([credit(number ? fillPattern(numbered, { n: String(number) }) : unnumbered), STOP], style)
+  if (style.citation.system === 'numbers')
+    return setLine([credit(number ? fillPattern(numbered, { n: String(number) }) : unnumbered), STOP], style)
   return setLine([credit(before), ...narrative as Atom[], STOP], style)
 }

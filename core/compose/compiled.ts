@@ -38,7 +38,12 @@ export function compiled(style: Style): CompiledStyle {
 }
 
 /** The layout of a kind in a style: its own, whole, or that of the nearest kind it resembles which has one. */
-export const layoutOf = (style: Style, kind: KindId): Layout => kindChain(kind).map(id => style.kinds[id]).find(layout => layout !== undefined) ?? style.kinds.book ?? {}
+export const layoutOf = (style: Style, kind: KindId): Layout =>
+  kindChain(kind)
+    .map((id) => style.kinds[id])
+    .find((layout) => layout !== undefined)
+  ?? style.kinds.book
+  ?? {}
 
 function kindSetting(style: Style, id: KindId): KindSetting {
   const row = kindOf(id)

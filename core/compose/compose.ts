@@ -30,7 +30,8 @@ export { Composer } from './composer'
 export type { Alone, Citation, CitedItem, Composition, ListEntry, Paper } from './paper'
 
 /** A paper composed anew. A paper that changes is composed again faster by a `Composer` of its own. */
-export const compose = (style: Style, sources: readonly Source[], paper: Paper): Composition => new Composer().compose(style, sources, paper)
+export const compose = (style: Style, sources: readonly Source[], paper: Paper): Composition =>
+  new Composer().compose(style, sources, paper)
 
 /** The ids of sources in the order a list of all of them would file them; those never listed among them. */
 export function filingOrder(style: Style, sources: readonly Source[]): string[] {

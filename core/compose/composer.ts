@@ -33,7 +33,18 @@ interface Record {
   withNumber?: { number: number, runs: Run[] }
 }
 /** A list entry as it was set, likewise. */
-interface Placed { entry: Entry, told: Told, repeats: boolean, previous: Entry | undefined, at: number, number: number | undefined, cited: boolean, division: string | undefined, set: SetEntry, listed: ListEntry }
+interface Placed {
+  entry: Entry
+  told: Told
+  repeats: boolean
+  previous: Entry | undefined
+  at: number
+  number: number | undefined
+  cited: boolean
+  division: string | undefined
+  set: SetEntry
+  listed: ListEntry
+}
 
 interface State {
   style: Style
@@ -99,13 +110,33 @@ function composeAfter(last: State | undefined, style: Style, sources: readonly S
   const sameWorks = last !== undefined && sameMembers(last.used, used)
   const filed = sameWorks ? last.filed : fileAll(used.filter(({ work }) => work.listed), last?.filed)
   const told = sameWorks ? last.told : tellApart(style, used, filed, last?.told)
-  const order = style.list.order === 'appearance' ? [...used.filter(({ id, work }) => first.has(id) && work.listed), ...filed.filter(({ id }) => !first.has(id))] : filed
+  const order =
+    style.list.order === 'appearance'
+      ? [...used.filter(({ id, work }) => first.has(id) && work.listed), ...filed.filter(({ id }) => !first.has(id))]
+      : filed
   const inOrder = last && sameList(last.inOrder, order) ? last.inOrder : order
   const numbers = last?.inOrder === inOrder ? last.numbers : new Map(inOrder.map(({ id }, i) => [id, i + 1]))
   const records = setCitations(last, style, paper.citations, { entries, told, numbers, first, groups: groupsMet(style, used, paper) })
-  const sameOrder = last?.inOrder === inOrder && last.told === told && last.paper.divisions === paper.divisions && (style.list.order === 'filing' || sameList(last.used, used))
+  const sameOrder =
+    last?.inOrder === inOrder
+    && last.told === told
+    && last.paper.divisions === paper.divisions
+    && (style.list.order === 'filing' || sameList(last.used, used))
   const listed = sameOrder ? last.listed : setList(last?.listed.placed, style, paper, { inOrder, told, numbers, cited: first })
-  return { style, sources, paper, entries, used, filed, told, inOrder, numbers, records, listed, composition: { ...inText(style, records), list: listed.list, unknown, unsure: listed.unsure } }
+  return {
+    style,
+    sources,
+    paper,
+    entries,
+    used,
+    filed,
+    told,
+    inOrder,
+    numbers,
+    records,
+    listed,
+    composition: { ...inText(style, records), list: listed.list, unknown, unsure: listed.unsure },
+  }
 }
 
 function sameMembers<T>(a: readonly T[], b: readonly T[]): boolean {
@@ -145,7 +176,10 @@ function groupsMet(style: Style, used: readonly Entry[], paper: Paper): Readonly
   const met = new Map<string, number>()
   if (!style.citation.groupAbbreviations) return met
   const named = new Map(used.filter(({ work }) => work.abbreviated.length).map(({ id, work }) => [id, work.abbreviated]))
-  if (named.size) paper.citations.forEach(({ items }, i) => { for (const { id } of items) for (const group of named.get(id) ?? []) if (!met.has(group)) met.set(group, i) })
+  if (named.size)
+    paper.citations.forEach(({ items }, i) => {
+      for (const { id } of items) for (const group of named.get(id) ?? []) if (!met.has(group)) met.set(group, i)
+    })
   return met
 }
 
@@ -169,7 +203,11 @@ function setCitations(last: State | undefined, style: Style, citations: readonly
     const citation = citations[i]!
     const items = itemsOf(style, citation, i, around)
     const states = notesOf(style, citation, i, items, citations[i - 1], around)
-    const same = was && was.items.length === items.length && items.every((item, at) => sameItem(item, was.items[at]!)) && states.every((state, at) => sameState(state, was.states[at]!))
+    const same =
+      was
+      && was.items.length === items.length
+      && items.every((item, at) => sameItem(item, was.items[at]!))
+      && states.every((state, at) => sameState(state, was.states[at]!))
     return same ? was : setOne(style, citation, items, states)
   }
   return citations.map((citation, i) => {
@@ -191,9 +229,18 @@ function aligned(before: readonly Record[], citations: readonly Citation[]): { h
 }
 
 /** The ids for which anything around a citation may be other than before: the work, what it is told, its number, what was cited ahead. */
-function idsTouched(last: State, style: Style, citations: readonly Citation[], { entries, told, numbers, groups }: Around, head: number, tail: number): Set<string> {
+function idsTouched(
+  last: State,
+  style: Style,
+  citations: readonly Citation[],
+  { entries, told, numbers, groups }: Around,
+  head: number,
+  tail: number,
+): Set<string> {
   const touched = new Set<string>()
-  const note = (items: readonly CitedItem[]) => { for (const { id } of items) touched.add(id) }
+  const note = (items: readonly CitedItem[]) => {
+    for (const { id } of items) touched.add(id)
+  }
   for (let i = head; i < citations.length - tail; i++) note(citations[i]!.items)
   for (let i = head; i < last.records.length - tail; i++) note(last.records[i]!.citation.items)
   // What a group is called depends on who named it first.
@@ -231,9 +278,16 @@ function itemOf(style: Style, cited: CitedItem, among: boolean, i: number, { ent
   return item
 }
 
-const sameSet = (a: ReadonlySet<string> | undefined, b: ReadonlySet<string> | undefined): boolean => a === b || (a !== undefined && b !== undefined && a.size === b.size && [...a].every(one => b.has(one)))
+const sameSet = (a: ReadonlySet<string> | undefined, b: ReadonlySet<string> | undefined): boolean =>
+  a === b || (a !== undefined && b !== undefined && a.size === b.size && [...a].every((one) => b.has(one)))
 /** The words and places of two items are alike when their citations are (`aligned`); this is what comes from around them. */
-const sameItem = (a: Item, b: Item): boolean => a.work === b.work && a.told === b.told && a.number === b.number && a.later === b.later && sameSet(a.abbreviate, b.abbreviate) && sameSet(a.introduce, b.introduce)
+const sameItem = (a: Item, b: Item): boolean =>
+  a.work === b.work
+  && a.told === b.told
+  && a.number === b.number
+  && a.later === b.later
+  && sameSet(a.abbreviate, b.abbreviate)
+  && sameSet(a.introduce, b.introduce)
 const sameState = (a: NoteState, b: NoteState): boolean => a.short === b.short && a.again === b.again
 
 const NO_STATES: NoteState[] = []
@@ -241,7 +295,14 @@ const SHORT: NoteState = { short: true }
 const FULL: NoteState = { short: false }
 
 /** How a note names its works, by what stood in the notes before it; nothing in styles without notes. */
-function notesOf(style: Style, citation: Citation, i: number, items: readonly Item[], previous: Citation | undefined, around: Around): NoteState[] {
+function notesOf(
+  style: Style,
+  citation: Citation,
+  i: number,
+  items: readonly Item[],
+  previous: Citation | undefined,
+  around: Around,
+): NoteState[] {
   const { notes } = style.citation
   if (!notes) return NO_STATES
   const ids = citation.items.filter(({ id }) => around.entries.has(id)).map(({ id }) => id)
@@ -260,7 +321,13 @@ function setOne(style: Style, citation: Citation, items: readonly Item[], states
   const form = citation.form ?? 'parenthetical'
   const record = { citation, items, states }
   if (style.citation.system === 'notes') {
-    const names = form === 'narrative' ? setLine(items.flatMap((item, i) => [...joint(style, i, items.length), ...sayAuthor(item, true)]), style) : []
+    const names =
+      form === 'narrative'
+        ? setLine(
+            items.flatMap((item, i) => [...joint(style, i, items.length), ...sayAuthor(item, true)]),
+            style,
+          )
+        : []
     return { ...record, runs: names, note: setNote(style, items, states, citation.words) }
   }
   const runs = items.length ? setCitation(style, items, form) : missing(citation)
@@ -271,7 +338,10 @@ function setOne(style: Style, citation: Citation, items: readonly Item[], states
 }
 
 /** A citation whose sources are all unknown keeps a place in the text that says so. */
-const missing = (citation: Citation): Run[] => citation.items.length ? [{ text: `[unknown source: ${citation.items.map(i => i.id).join(', ')}]`, part: 'glue', rules: ['citation.unknown'] }] : []
+const missing = (citation: Citation): Run[] =>
+  citation.items.length
+    ? [{ text: `[unknown source: ${citation.items.map((i) => i.id).join(', ')}]`, part: 'glue', rules: ['citation.unknown'] }]
+    : []
 
 export const noteNumber = (n: number): Run => ({ text: String(n), superscript: true, part: 'glue', rules: ['citation.note'] })
 
@@ -292,9 +362,19 @@ function inText(style: Style, records: readonly Record[]): Pick<Composition, 'ci
 
 // The list -------------------------------------------------------------------------------------------------------------
 
-interface ToList { inOrder: readonly Entry[], told: ReadonlyMap<string, Told>, numbers: ReadonlyMap<string, number>, cited: ReadonlyMap<string, number> }
+interface ToList {
+  inOrder: readonly Entry[]
+  told: ReadonlyMap<string, Told>
+  numbers: ReadonlyMap<string, number>
+  cited: ReadonlyMap<string, number>
+}
 
-function setList(before: ReadonlyMap<string, Placed> | undefined, style: Style, paper: Paper, { inOrder, told, numbers, cited }: ToList): Listed {
+function setList(
+  before: ReadonlyMap<string, Placed> | undefined,
+  style: Style,
+  paper: Paper,
+  { inOrder, told, numbers, cited }: ToList,
+): Listed {
   const numbered = style.citation.system === 'numbers'
   const byAppearance = style.list.order === 'appearance'
   const divisions = numbered ? undefined : paper.divisions
@@ -314,13 +394,25 @@ function setList(before: ReadonlyMap<string, Placed> | undefined, style: Style, 
     const division = under >= 0 ? divisions!.of[id] : undefined
     const isCited = cited.has(id)
     const was = before?.get(id)
-    const same = was && was.entry === entry && was.told === mine && was.repeats === repeats && was.number === number && was.division === division
+    const same =
+      was
+      && was.entry === entry
+      && was.told === mine
+      && was.repeats === repeats
+      && was.number === number
+      && was.division === division
       && (byAppearance ? was.at === at && was.cited === isCited : was.previous === previous)
     const now = same ? was : placeEntry()
     function placeEntry(): Placed {
       const set = setEntry(work, mine, repeats ? style.list.repeated : undefined)!
       const why = byAppearance ? appearanceReasons(at, isCited) : filingReasons(work, previous?.work)
-      const listed: ListEntry = { id, runs: set.runs, ...(number !== undefined ? { number } : {}), ...(division !== undefined ? { division } : {}), why }
+      const listed: ListEntry = {
+        id,
+        runs: set.runs,
+        ...(number !== undefined ? { number } : {}),
+        ...(division !== undefined ? { division } : {}),
+        why,
+      }
       return { entry, told: mine, repeats, previous, at, number, cited: isCited, division, set, listed }
     }
     placed.set(id, now)

@@ -26,7 +26,10 @@ function newEntry(work: Work, yearLetter: string | undefined, repeated: string |
   const atoms = printed(work.kind.entry, work, yearLetter ? { yearLetter, unsure } : { unsure })
   // Nothing that the style prints for this kind is there yet: what a citation would call it.
   if (!atoms.length) atoms.push(...titleInText(work, false))
-  return { runs: ended(repeated === undefined ? atoms : repeatName(atoms, work, repeated), work.kind.style), unsure: unsure.size ? [...unsure] : CERTAIN }
+  return {
+    runs: ended(repeated === undefined ? atoms : repeatName(atoms, work, repeated), work.kind.style),
+    unsure: unsure.size ? [...unsure] : CERTAIN,
+  }
 }
 const CERTAIN: readonly string[] = []
 
@@ -47,7 +50,10 @@ function ended(atoms: Atom[], style: Style): Run[] {
 /** The names of the entry before are not printed again where the style has a sign for them. */
 function repeatName(atoms: readonly Atom[], work: Work, sign: string): Atom[] {
   const count = printed(work.kind.print('{lead:lead,bare}'), work).length
-  return [{ text: sign, part: 'who', ...(atoms[0]?.field ? { field: atoms[0].field } : {}), rules: ['names.repeated'] }, ...atoms.slice(count)]
+  return [
+    { text: sign, part: 'who', ...(atoms[0]?.field ? { field: atoms[0].field } : {}), rules: ['names.repeated'] },
+    ...atoms.slice(count),
+  ]
 }
 
 /** The full or short note without its closing stop, as atoms; styles without notes have none. */
@@ -70,7 +76,8 @@ export function noteAlone(work: Work, telling: Telling, short: boolean): Run[] |
 /** What stands for the author in the text: names, a newspaper, or the title in its dress. */
 export function authorInText(work: Work, narrative: boolean, telling: Telling): Atom[] {
   if (telling.abbreviate || telling.introduce) return sayAuthor(work, narrative, telling)
-  if (!telling.later && !telling.tellApart && !telling.atLeast) return narrative ? work.inSentence ??= sayAuthor(work, true, telling) : work.inParentheses ??= sayAuthor(work, false, telling)
+  if (!telling.later && !telling.tellApart && !telling.atLeast)
+    return narrative ? (work.inSentence ??= sayAuthor(work, true, telling)) : (work.inParentheses ??= sayAuthor(work, false, telling))
   const key = `${narrative ? 'narrative' : 'names'} ${telling.later ? 'later' : ''} ${telling.tellApart ? 'apart' : ''} ${telling.atLeast ?? ''}`
   return work.keep(key, () => sayAuthor(work, narrative, telling))
 }
@@ -80,7 +87,12 @@ function sayAuthor(work: Work, narrative: boolean, telling: Telling): Atom[] {
   const rules = style.citation
   if (work.lead) {
     const { tellApart, atLeast, later } = telling
-    const pair = later && rules.laterNames && !tellApart && !atLeast ? rules.laterNames : tellApart && rules.sameSurname ? rules.sameSurname : { names: rules.names, narrative: rules.narrativeNames }
+    const pair =
+      later && rules.laterNames && !tellApart && !atLeast
+        ? rules.laterNames
+        : tellApart && rules.sameSurname
+          ? rules.sameSurname
+          : { names: rules.names, narrative: rules.narrativeNames }
     const options: NameOptions = { field: work.fieldOf(work.lead.role) }
     if (atLeast) options.atLeast = atLeast
     if (telling.abbreviate) options.abbreviate = telling.abbreviate
@@ -103,11 +115,22 @@ export const titleInText = (work: Work, short: boolean): Atom[] => work.keep(sho
   if (!raw) return describe(work)
   const { standInTitle, standInCapitals } = style.citation
   const given = short ? work.text('titleShort') : ''
-  const text = given || (!short || standInTitle === 'full' || work.kind.row.wholeTitle ? raw : standInTitle === 'noun-phrase' ? nounPhrase(raw) : firstWords(raw))
+  const text =
+    given
+    || (!short || standInTitle === 'full' || work.kind.row.wholeTitle
+      ? raw
+      : standInTitle === 'noun-phrase'
+        ? nounPhrase(raw)
+        : firstWords(raw))
   const treatment = layout.titleInText ?? treatmentInList(work)
   const place = { italic: treatment === 'italic', quoted: treatment === 'quoted' ? 1 : 0 }
   const usual = capitalsFor(work.kind, 'title', place, [])(work)
-  const { atoms } = setTitle(text, { style, field: 'title', ...place, capitals: usual.style === 'as-given' ? usual : standInCapitals ?? usual })
+  const { atoms } = setTitle(text, {
+    style,
+    field: 'title',
+    ...place,
+    capitals: usual.style === 'as-given' ? usual : (standInCapitals ?? usual),
+  })
   const dressed = atoms.map((atom): Atom => ({ ...atom, rules: [...atom.rules, 'title.standsin'] }))
   if (treatment !== 'quoted') return dressed
   const [open, close] = style.quotes.outer

@@ -23,7 +23,9 @@ export interface NameOptions {
 
 /** One name as text. `position` counts from 0. */
 export function setName(name: Name, form: NameForm, position: number, abbreviate?: ReadonlySet<string>): string {
-  return curled(name.literal ? (name.short && abbreviate?.has(name.literal) ? name.short : name.literal.trim()) : setPerson(name, form, position))
+  return curled(
+    name.literal ? (name.short && abbreviate?.has(name.literal) ? name.short : name.literal.trim()) : setPerson(name, form, position),
+  )
 }
 
 function setPerson(name: Name, form: NameForm, position: number): string {
@@ -67,7 +69,12 @@ export function setNames(names: readonly Name[], form: NameForm, options: NameOp
   const short = etAl !== undefined && names.length >= etAl.from && keep < names.length
   const shown = short ? keep : names.length
   const text = (name: Name, i: number): string => {
-    const alike = options.alsoWithin && i > 0 && form.firstOnly && !name.literal && names.some((other, at) => at !== i && !other.literal && surname(other) === surname(name))
+    const alike =
+      options.alsoWithin
+      && i > 0
+      && form.firstOnly
+      && !name.literal
+      && names.some((other, at) => at !== i && !other.literal && surname(other) === surname(name))
     const set = setName(name, form, alike ? 0 : i, options.abbreviate)
     const handle = name.username && options.username ? fillPattern(options.username, { username: name.username }) : ''
     const short = name.literal && name.short && options.introduce?.has(name.literal) ? ` [${name.short}]` : ''

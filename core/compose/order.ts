@@ -15,7 +15,8 @@ const filed = (name: Name, style: Style): string => {
   return style.list.withoutAl ? surname(name).replace(/^[ae]l-(?=\p{L})/iu, '') : surname(name)
 }
 
-const nameKey = (name: Name, style: Style): string => [filed(name, style), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
+const nameKey = (name: Name, style: Style): string =>
+  [filed(name, style), givenName(name), name.suffix ?? ''].map(style.list.wordByWord ? foldWords : fold).join('\u0001')
 
 /** What a work files under: its leading names, or the stand-in, or its title without the article. */
 function filingName(work: Work): string {
@@ -79,16 +80,27 @@ export function filingReasons(work: Work, previous: Work | undefined): string[] 
     const title = work.text('title')
     const article = ignoredArticle(title)
     const words = foldWords(title).replace(/^(?:the|an?) /u, '').split(' ').slice(0, 2).join(' ')
-    return [`no author: files under ${words}`, ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : [])]
+    return [
+      `no author: files under ${words}`,
+      ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : []),
+    ]
   }
   const last = previous?.lead
-  if (last && sameNames(last.names, who.names)) return [style.list.then === 'year' ? 'same author: earlier year first' : 'same author: by title']
-  if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style)) return ['same first author: the work alone comes before the work with others']
+  if (last && sameNames(last.names, who.names))
+    return [style.list.then === 'year' ? 'same author: earlier year first' : 'same author: by title']
+  if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style))
+    return ['same first author: the work alone comes before the work with others']
   const first = who.names[0]!
   const article = first.literal ? ignoredArticle(first.literal) : undefined
   const passed = filed(first, style) !== surname(first) && !first.literal ? [`${surname(first).slice(0, 3)} is passed over`] : []
-  return [`files under ${foldWords(filed(first, style))}`, ...passed, ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : [])]
+  return [
+    `files under ${foldWords(filed(first, style))}`,
+    ...passed,
+    ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : []),
+  ]
 }
 
 /** Why an entry of a list by appearance stands where it stands. */
-export const appearanceReasons = (at: number, cited: boolean): string[] => [cited ? `${PLACES[at] ?? `${at + 1}th`} work cited` : 'not cited: after the works that are']
+export const appearanceReasons = (at: number, cited: boolean): string[] => [
+  cited ? `${PLACES[at] ?? `${at + 1}th`} work cited` : 'not cited: after the works that are',
+]

@@ -14,7 +14,10 @@ export interface CitedItem {
 export interface Citation {
   items: readonly CitedItem[]
   form?: Form
-  /** The writer's own words in a note: before and after its references in note styles; alone, or in a style that cites in the text, a note of their own. */
+  /**
+   * The writer's own words in a note: before and after its references in note styles; alone, or in a style that cites in
+   * the text, a note of their own.
+   */
   words?: { before?: string, after?: string }
 }
 export interface Paper {

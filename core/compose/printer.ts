@@ -26,11 +26,16 @@ export function partOf(layout: Layout, style: Style, name: string): string | und
 }
 
 /** @throws TemplateError or Error for a template that `validateStyle` would have refused */
-export const compile = (template: string, kind: KindSetting, place: Place = UPRIGHT): Printer => sequence(parseTemplate(template), kind, place)
+export const compile = (template: string, kind: KindSetting, place: Place = UPRIGHT): Printer =>
+  sequence(parseTemplate(template), kind, place)
 
 function sequence(nodes: readonly Node[], kind: KindSetting, place: Place): Printer {
   if (nodes.length === 1 && nodes[0]!.type !== 'between') return one(nodes[0]!, kind, place)
-  const steps = nodes.map((node, i): Step => (node.type === 'between' ? { separator: text(node.text, place) } : { print: one(node, kind, place), ...(leads(nodes, i) ? { leads: true } : {}) }))
+  const steps = nodes.map((node, i): Step =>
+    node.type === 'between'
+      ? { separator: text(node.text, place) }
+      : { print: one(node, kind, place), ...(leads(nodes, i) ? { leads: true } : {}) },
+  )
   return (work, telling, out) => {
     let produced = false
     // Where a separator stands that still waits for something behind it; words printed meanwhile wait with it.
@@ -71,7 +76,8 @@ function sequence(nodes: readonly Node[], kind: KindSetting, place: Place): Prin
       const first = out[from]
       if (waiting >= 0 && waiting === from - 1 && first?.part === 'glue' && OWN_PUNCTUATION.test(first.text)) out.splice(waiting, 1)
       // "in, 2nd ed.": what the words belong to is missing, and what came does not follow from them.
-      if (leading >= 0 && leading < from && out[from]?.part === 'glue' && OWN_PUNCTUATION.test(out[from]!.text)) out.splice(leading, from - leading)
+      if (leading >= 0 && leading < from && out[from]?.part === 'glue' && OWN_PUNCTUATION.test(out[from]!.text))
+        out.splice(leading, from - leading)
       waiting = -1
       leading = -1
       produced = true
@@ -246,7 +252,11 @@ const anything = (print: Printer): Test => (work, telling) => {
 function testOf({ sort, name, value }: Term, kind: KindSetting): Test {
   if (sort === 'option') { const set = Boolean((kind.style.options as Record<string, boolean | undefined>)[name]); return () => set }
   if (sort === 'equals') return COMPARISONS[name as Compared](value!, kind)
-  if (sort === 'part') return (print => (work: Work, telling: Telling) => print(work, telling, []))(compile(partOf(kind.layout, kind.style, name) ?? missingPart(name, kind), kind))
+  if (sort === 'part')
+    return (
+      (print) => (work: Work, telling: Telling) =>
+        print(work, telling, [])
+    )(compile(partOf(kind.layout, kind.style, name) ?? missingPart(name, kind), kind))
   if (isThing(name)) return THINGS[name](kind)
   if (isValue(name)) return given(name, kind)
   throw new Error(`no condition ${name} in ${kind.style.id}, ${kind.id}`)

@@ -32,7 +32,11 @@ function spaced(title: string, keepStop: boolean): string {
   return single.endsWith('.') && !keepStop ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+|\b(?:Inc|Ltd|Corp|Bros))\.$/u, '') : single
 }
 
-const RULES: Record<CapitalRule['style'], readonly RuleId[]> = { 'headline': ['title.headline'], 'sentence': ['title.sentence'], 'as-given': ['title.asgiven'] }
+const RULES: Record<CapitalRule['style'], readonly RuleId[]> = {
+  'headline': ['title.headline'],
+  'sentence': ['title.sentence'],
+  'as-given': ['title.asgiven'],
+}
 
 function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): Atom[] {
   const rules = RULES[setting.capitals.style]
@@ -74,14 +78,71 @@ function balance(title: string): string {
 
 export const withoutArticle = (title: string): string => title.replace(/^((?:<[^>]+>)*[“"‘']?)(?:the|an?)\s+/iu, '$1')
 
-const FUNCTION = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because',
-  'that', 'which', 'who', 'whose', 'whom', 'where', 'how', 'why', 'what', 'is', 'are', 'was', 'were', 'be', 'can', 'could', 'may', 'might', 'must', 'shall', 'should', 'would', 'do', 'does', 'did', 'has', 'have', 'had', 'will', 'not', 'its', 'their', 'his', 'her', 'our', 'your', 'my'])
+const FUNCTION = new Set([
+  ...PREPOSITIONS,
+  'a',
+  'an',
+  'the',
+  'and',
+  'but',
+  'or',
+  'nor',
+  'so',
+  'yet',
+  'if',
+  'when',
+  'while',
+  'because',
+  'that',
+  'which',
+  'who',
+  'whose',
+  'whom',
+  'where',
+  'how',
+  'why',
+  'what',
+  'is',
+  'are',
+  'was',
+  'were',
+  'be',
+  'can',
+  'could',
+  'may',
+  'might',
+  'must',
+  'shall',
+  'should',
+  'would',
+  'do',
+  'does',
+  'did',
+  'has',
+  'have',
+  'had',
+  'will',
+  'not',
+  'its',
+  'their',
+  'his',
+  'her',
+  'our',
+  'your',
+  'my',
+])
 const CUTTERS = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'if', 'when', 'while', 'because'])
 
 const ARTICLES = new Set(['a', 'an', 'the'])
 const COPULA = new Set(['is', 'are', 'was', 'were'])
 
-const bare = (word: string): string => /^[A-Za-z]+$/.test(word) ? word.toLowerCase() : word.replace(/<[^>]+>/gu, '').replace(/[^\p{L}\p{N}.'’-]/gu, '').toLowerCase()
+const bare = (word: string): string =>
+  /^[A-Za-z]+$/.test(word)
+    ? word.toLowerCase()
+    : word
+        .replace(/<[^>]+>/gu, '')
+        .replace(/[^\p{L}\p{N}.'’-]/gu, '')
+        .toLowerCase()
 
 /**
  * A short title by first words, as of a Chicago note: the main title without its article; if longer than four words, up to the first
@@ -94,7 +155,8 @@ export function firstWords(title: string): string {
   if (words.length <= 4) return main
   // A comma ends the phrase that the title begins with, unless it makes a series.
   const comma = words.findIndex(word => /[,;]$/u.test(word))
-  if (comma >= 0 && comma < 4 && !isSeries(words, comma) && !words.slice(comma + 1).some(word => /[,;]$/u.test(word))) return trimEnd(words.slice(0, comma + 1).join(' '), main)
+  if (comma >= 0 && comma < 4 && !isSeries(words, comma) && !words.slice(comma + 1).some((word) => /[,;]$/u.test(word)))
+    return trimEnd(words.slice(0, comma + 1).join(' '), main)
   let substance = 0
   let keep = words.length
   for (const [i, word] of words.entries()) {

@@ -112,7 +112,9 @@ export class Work {
     }
     const authors = this.people.author
     this.group = authors?.length === 1 ? authors[0]!.literal?.trim().toLowerCase() ?? '' : ''
-    this.abbreviated = authors?.some(name => name.short) ? authors.filter(name => name.literal && name.short).map(name => name.literal!) : NO_GROUPS
+    this.abbreviated = authors?.some((name) => name.short)
+      ? authors.filter((name) => name.literal && name.short).map((name) => name.literal!)
+      : NO_GROUPS
     this.issued = this.dates.issued
     this.inPress = !this.issued && this.texts.status !== undefined && /press|forthcoming|accepted|to be published/iu.test(this.texts.status)
     const language = this.texts.language

@@ -13,7 +13,16 @@ import { withoutPlace, writeRis } from './ris/ris'
 export const WRITTEN = ['csl-json', 'bibtex', 'ris'] as const
 export type Written = (typeof WRITTEN)[number]
 /** What `--from` may say, and the form it means. */
-export const READ_AS: Record<string, Form> = { 'csl-json': 'csl-json', 'json': 'csl-json', 'bibtex': 'bibtex', 'ris': 'ris', 'html': 'page', 'page': 'page', 'text': 'references', 'references': 'references' }
+export const READ_AS: Record<string, Form> = {
+  'csl-json': 'csl-json',
+  'json': 'csl-json',
+  'bibtex': 'bibtex',
+  'ris': 'ris',
+  'html': 'page',
+  'page': 'page',
+  'text': 'references',
+  'references': 'references',
+}
 
 /** Proposals as sources: keys from the file where it gave any, else surname and year, one each. */
 export function asSources(proposals: readonly Proposal[]): Source[] {
@@ -45,7 +54,10 @@ function bibtexKeys(): (source: Source) => string {
 }
 
 /** Reads text in any form and writes it in one; what was wrong is named and the rest is written. */
-export function convert(text: string, { to, from, name = '' }: { to: Written, from?: Form, name?: string }): { text: string, problems: Problem[] } {
+export function convert(
+  text: string,
+  { to, from, name = '' }: { to: Written, from?: Form, name?: string },
+): { text: string, problems: Problem[] } {
   const form = from ?? detect(text, name)
   const problems: Problem[] = []
   let sources: Source[]
@@ -53,18 +65,33 @@ export function convert(text: string, { to, from, name = '' }: { to: Written, fr
     const { value, problem } = parseJson(text)
     if (problem) return { text: writeSources([], to), problems: [problem] }
     sources = readSources(Array.isArray(value) ? value : [value], 'input', problems)
-  }
-  else {
-    const read: Intake = form === 'title' || form === 'identifiers'
-      ? { proposals: [], problems: [{ where: 'input', what: form === 'title' ? 'nothing in it could be read as sources; say what it is with --from.' : 'it holds identifiers alone, and the command has no catalogue; look them up in Gather.' }] }
-      : readForm(form, text)
+  } else {
+    const read: Intake =
+      form === 'title' || form === 'identifiers'
+        ? {
+            proposals: [],
+            problems: [
+              {
+                where: 'input',
+                what:
+                  form === 'title'
+                    ? 'nothing in it could be read as sources; say what it is with --from.'
+                    : 'it holds identifiers alone, and the command has no catalogue; look them up in Gather.',
+              },
+            ],
+          }
+        : readForm(form, text)
     problems.push(...read.problems)
     sources = asSources(read.proposals)
   }
   if (to === 'ris') {
     for (const source of sources) {
       const left = withoutPlace(source)
-      if (left.length) problems.push({ where: source.id, what: `RIS has no place for ${left.map(field => FIELDS[field].label.toLowerCase()).join(', ')}; left out.` })
+      if (left.length)
+        problems.push({
+          where: source.id,
+          what: `RIS has no place for ${left.map((field) => FIELDS[field].label.toLowerCase()).join(', ')}; left out.`,
+        })
     }
   }
   return { text: writeSources(sources, to), problems }

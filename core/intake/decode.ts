@@ -9,7 +9,10 @@ export interface Decoded { text: string, encoding: 'utf-8' | 'utf-16le' | 'utf-1
 export function decode(bytes: Uint8Array): Decoded {
   const encoding = encodingOf(bytes)
   const text = new TextDecoder(encoding).decode(bytes)
-  return { text: tidyEnds(encoding === 'windows-1252' ? text.replace(/[\u0080-\u009F]/gu, c => UPPER[c.charCodeAt(0) - 0x80]!) : text), encoding }
+  return {
+    text: tidyEnds(encoding === 'windows-1252' ? text.replace(/[\u0080-\u009F]/gu, (c) => UPPER[c.charCodeAt(0) - 0x80]!) : text),
+    encoding,
+  }
 }
 /** 0x80 to 0x9F of Windows-1252, which some decoders leave as control characters. */
 const UPPER = [...'€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009DžŸ']

@@ -4,7 +4,10 @@ export type Identifier = { type: 'doi' | 'isbn' | 'url', value: string, typed: s
 
 const DOI = /10\.\d{4,9}(?:\.\d+)*\/[^\s"<>{}]+/u
 
-/** A DOI without resolver, prefix word or the punctuation of the sentence around it; lower case, as DOIs compare. Anything else comes back trimmed. */
+/**
+ * A DOI without resolver, prefix word or the punctuation of the sentence around it; lower case, as DOIs compare.
+ * Anything else comes back trimmed.
+ */
 export function tidyDoi(typed: string): string {
   const found = DOI.exec(decodeSafely(typed.trim()))?.[0]
   return found ? trimEnd(found) : typed.trim()
@@ -14,7 +17,8 @@ export const isDoi = (text: string): boolean => new RegExp(`^${DOI.source}$`, 'u
 /** Trailing stops, commas and brackets that opened outside. */
 function trimEnd(text: string): string {
   let out = text.replace(/[.,;:'’”]+$/u, '')
-  while (/[)\]]$/u.test(out) && count(out, out.at(-1)!) > count(out, out.endsWith(')') ? '(' : '[')) out = out.slice(0, -1).replace(/[.,;:]+$/u, '')
+  while (/[)\]]$/u.test(out) && count(out, out.at(-1)!) > count(out, out.endsWith(')') ? '(' : '['))
+    out = out.slice(0, -1).replace(/[.,;:]+$/u, '')
   return out
 }
 const count = (text: string, char: string): number => text.split(char).length - 1
@@ -27,8 +31,10 @@ const decodeSafely = (text: string): string => {
 /** The digits of an ISBN whose check digit is right; undefined for anything else. Source: ISO 2108, annex C. */
 export function readIsbn(typed: string): string | undefined {
   const digits = typed.replace(/^\s*(?:e-?)?ISBN(?:-1[03])?\s*:?\s*/iu, '').replace(/[\s\u2010-\u2015-]/gu, '').toUpperCase()
-  if (/^97[89]\d{10}$/u.test(digits)) return [...digits].reduce((sum, d, i) => sum + Number(d) * (i % 2 ? 3 : 1), 0) % 10 === 0 ? digits : undefined
-  if (/^\d{9}[\dX]$/u.test(digits)) return [...digits].reduce((sum, d, i) => sum + (d === 'X' ? 10 : Number(d)) * (10 - i), 0) % 11 === 0 ? digits : undefined
+  if (/^97[89]\d{10}$/u.test(digits))
+    return [...digits].reduce((sum, d, i) => sum + Number(d) * (i % 2 ? 3 : 1), 0) % 10 === 0 ? digits : undefined
+  if (/^\d{9}[\dX]$/u.test(digits))
+    return [...digits].reduce((sum, d, i) => sum + (d === 'X' ? 10 : Number(d)) * (10 - i), 0) % 11 === 0 ? digits : undefined
   return undefined
 }
 /** An ISBN of ten digits as one of thirteen, for comparing. */
@@ -48,7 +54,8 @@ export function readIdentifiers(typed: string): Identifier[] | undefined {
   for (const piece of splitPieces(typed)) {
     const identifier = readOne(piece)
     if (!identifier) return undefined
-    if (!out.some(other => other.type === identifier.type && other.value.toLowerCase() === identifier.value.toLowerCase())) out.push(identifier)
+    if (!out.some((other) => other.type === identifier.type && other.value.toLowerCase() === identifier.value.toLowerCase()))
+      out.push(identifier)
   }
   return out.length ? out : undefined
 }
@@ -73,7 +80,8 @@ function readOne(piece: string): Identifier | undefined {
     // A publisher's page with the DOI in its path is still a page: it is looked up as one.
     return { type: 'url', value: trimEnd(/^https?:/iu.test(typed) ? typed : `https://${typed}`), typed: piece }
   }
-  if (/^(?:[a-z0-9-]+\.)+(?:com|org|net|edu|gov|info|example|uk|eu|de|fr)(?:\/\S*)?$/iu.test(typed)) return { type: 'url', value: `https://${trimEnd(typed)}`, typed: piece }
+  if (/^(?:[a-z0-9-]+\.)+(?:com|org|net|edu|gov|info|example|uk|eu|de|fr)(?:\/\S*)?$/iu.test(typed))
+    return { type: 'url', value: `https://${trimEnd(typed)}`, typed: piece }
   const isbn = readIsbn(typed)
   return isbn ? { type: 'isbn', value: isbn, typed: piece } : undefined
 }

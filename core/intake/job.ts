@@ -19,7 +19,13 @@ const itemSchema = z.object({
   prefix: z.string().nullish().transform(v => v ?? ''),
   suffix: z.string().nullish().transform(v => v ?? ''),
 })
-const citationSchema = z.object({ items: z.array(itemSchema).min(1, { error: 'has no items; name at least one source by its id.' }), form: z.enum(FORMS).nullish().transform(v => v ?? 'parenthetical') })
+const citationSchema = z.object({
+  items: z.array(itemSchema).min(1, { error: 'has no items; name at least one source by its id.' }),
+  form: z
+    .enum(FORMS)
+    .nullish()
+    .transform((v) => v ?? 'parenthetical'),
+})
 const jobSchema = z.object({
   style: z.string({ error: 'is missing; name a style such as "apa-7".' }),
   sources: z.array(z.unknown(), { error: 'must be a list of CSL-JSON items.' }),
@@ -33,16 +39,21 @@ export interface JobResult {
   citations: (string | null)[]
   notes: string[]
   list: string[]
-  sources: Record<string, { reference: string | null, parenthetical: string, narrative: string, note: string | null, shortNote: string | null }>
+  sources: Record<
+    string,
+    { reference: string | null, parenthetical: string, narrative: string, note: string | null, shortNote: string | null }
+  >
 }
 export interface Problem { where: string, what: string }
 export type Output = 'markup' | 'html' | 'text'
 
 const WRITERS: Record<Output, (runs: readonly Run[]) => string> = { markup: toMarkup, html: toHtml, text: plain }
 
-const issueText = (error: z.ZodError, where: string): Problem[] => error.issues.map(issue => ({
-  where: [where, ...issue.path.map(p => (typeof p === 'number' ? `[${p}]` : `.${String(p)}`))].join('').replace(/^\./u, ''), what: issue.message,
-}))
+const issueText = (error: z.ZodError, where: string): Problem[] =>
+  error.issues.map((issue) => ({
+    where: [where, ...issue.path.map((p) => (typeof p === 'number' ? `[${p}]` : `.${String(p)}`))].join('').replace(/^\./u, ''),
+    what: issue.message,
+  }))
 
 /** Does one job. `result` is null only when nothing can be done (no style, no list of sources). */
 export function runJob(input: unknown, options: { where?: string, to?: Output } = {}): { result: JobResult | null, problems: Problem[] } {
@@ -52,7 +63,11 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
   if (!parsed.success) return { result: null, problems: issueText(parsed.error, where) }
   const job = parsed.data
   const plainStyle = styleOf(job.style)
-  if (!plainStyle) return { result: null, problems: [{ where: `${where}.style`, what: `there is no style "${job.style}"; use one of ${STYLES.map(s => s.id).join(', ')}.` }] }
+  if (!plainStyle)
+    return {
+      result: null,
+      problems: [{ where: `${where}.style`, what: `there is no style "${job.style}"; use one of ${STYLES.map((s) => s.id).join(', ')}.` }],
+    }
   const problems: Problem[] = []
   const changes = job.houseRules.flatMap((raw, i) => {
     const change = changeSchema.safeParse(raw)
@@ -60,7 +75,11 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
     return change.success ? [change.data] : []
   })
   const { style, refused } = changes.length ? withChanges(plainStyle, changes) : { style: plainStyle, refused: [] }
-  for (const { change, what } of refused) problems.push({ where: `${where}.houseRules`, what: `"${change.path}" cannot be ${JSON.stringify(change.value)} in ${plainStyle.id}; the change was left out: ${what}.` })
+  for (const { change, what } of refused)
+    problems.push({
+      where: `${where}.houseRules`,
+      what: `"${change.path}" cannot be ${JSON.stringify(change.value)} in ${plainStyle.id}; the change was left out: ${what}.`,
+    })
   const sources = readSources(job.sources, where, problems)
   const known = new Set(sources.map(s => s.id))
   const citations = job.citations.map((raw, i): Citation => {
@@ -69,13 +88,35 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
       problems.push(...issueText(citation.error, `${where}.citations[${i}]`))
       return { items: [] }
     }
-    for (const item of citation.data.items) if (!known.has(item.id)) problems.push({ where: `${where}.citations[${i}]`, what: `no source has the id "${item.id}"; add it to sources or correct the id.` })
-    return { form: citation.data.form, items: citation.data.items.map(({ id, locator, label, prefix, suffix }) => ({ id, ...(locator.trim() ? { locator: { label, place: locator.trim() } } : {}), ...(prefix ? { prefix } : {}), ...(suffix ? { suffix } : {}) })) }
+    for (const item of citation.data.items)
+      if (!known.has(item.id))
+        problems.push({
+          where: `${where}.citations[${i}]`,
+          what: `no source has the id "${item.id}"; add it to sources or correct the id.`,
+        })
+    return {
+      form: citation.data.form,
+      items: citation.data.items.map(({ id, locator, label, prefix, suffix }) => ({
+        id,
+        ...(locator.trim() ? { locator: { label, place: locator.trim() } } : {}),
+        ...(prefix ? { prefix } : {}),
+        ...(suffix ? { suffix } : {}),
+      })),
+    }
   })
   for (const id of job.alsoList) if (!known.has(id)) problems.push({ where: `${where}.alsoList`, what: `no source has the id "${id}".` })
   const alone = Object.fromEntries(sources.map((source) => {
     const forms = composeAlone(style, source)
-    return [source.id, { reference: forms.reference && write(forms.reference), parenthetical: write(forms.parenthetical), narrative: write(forms.narrative), note: forms.note && write(forms.note), shortNote: forms.shortNote && write(forms.shortNote) }]
+    return [
+      source.id,
+      {
+        reference: forms.reference && write(forms.reference),
+        parenthetical: write(forms.parenthetical),
+        narrative: write(forms.narrative),
+        note: forms.note && write(forms.note),
+        shortNote: forms.shortNote && write(forms.shortNote),
+      },
+    ]
   }))
   if (!job.citations.length) {
     // With no citations all sources are listed, each as if it stood alone.
@@ -83,7 +124,16 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
     return { result: { style: style.id, citations: [], notes: [], list, sources: alone }, problems }
   }
   const composed = compose(style, sources, { citations, alsoList: job.alsoList })
-  return { result: { style: style.id, citations: composed.citations.map(write), notes: composed.notes.map(write), list: composed.list.map(entry => write(entry.runs)), sources: alone }, problems }
+  return {
+    result: {
+      style: style.id,
+      citations: composed.citations.map(write),
+      notes: composed.notes.map(write),
+      list: composed.list.map((entry) => write(entry.runs)),
+      sources: alone,
+    },
+    problems,
+  }
 }
 
 export function readSources(items: readonly unknown[], where: string, problems: Problem[]): Source[] {

@@ -28,10 +28,17 @@ export function readMarks(text: string, idOf: (key: string) => string | undefine
 const ANY_MARK = /\[ref(?:\s+(?:in-text|no-name|place))?:\s*([^\][]+)\]|\\[a-z]*cite[a-z]*\*?(?:\s*\[[^\]]*\]){0,2}\s*\{([^{}]+)\}/giu
 
 /** Marks and citation commands in a text, each with the keys it names, whoever has them. */
-export const marksIn = (text: string): { typed: string, at: number, keys: string[] }[] => [...text.matchAll(ANY_MARK)].map(match => ({
-  typed: match[0], at: match.index,
-  keys: (match[2] ? match[2].split(',') : match[1]!.split(';').flatMap(part => /[a-z0-9][a-z0-9-]*-\d{4}[a-z]?|[a-z][a-z0-9-]*-[a-z0-9-]+/u.exec(part)?.[0] ?? [])).map(key => key.trim()).filter(Boolean),
-}))
+export const marksIn = (text: string): { typed: string, at: number, keys: string[] }[] =>
+  [...text.matchAll(ANY_MARK)].map((match) => ({
+    typed: match[0],
+    at: match.index,
+    keys: (match[2]
+      ? match[2].split(',')
+      : match[1]!.split(';').flatMap((part) => /[a-z0-9][a-z0-9-]*-\d{4}[a-z]?|[a-z][a-z0-9-]*-[a-z0-9-]+/u.exec(part)?.[0] ?? [])
+    )
+      .map((key) => key.trim())
+      .filter(Boolean),
+  }))
 
 function readItem(part: string, idOf: (key: string) => string | undefined): CitationData['items'][number] | undefined {
   for (const match of part.matchAll(KEY)) {
@@ -49,7 +56,8 @@ function readItem(part: string, idOf: (key: string) => string | undefined): Cita
 function splitPlace(rest: string): string[] {
   if (!rest) return ['']
   const parts = rest.split(/\s*,\s*/u)
-  const isPlace = (text: string) => /^(?:pp?\.?\s*)?[\divxlc]+(?:[-–:.]\w+)*$|^(?:pp?|ch|chap|para?s?|sec|fig|lines?|v|vol)\b\.?\s*\S+$|^[A-Z]\d+/iu.test(text)
+  const isPlace = (text: string) =>
+    /^(?:pp?\.?\s*)?[\divxlc]+(?:[-–:.]\w+)*$|^(?:pp?|ch|chap|para?s?|sec|fig|lines?|v|vol)\b\.?\s*\S+$|^[A-Z]\d+/iu.test(text)
   let n = 0
   while (n < parts.length && isPlace(parts[n]!)) n++
   return [parts.slice(0, n).join(', '), ...parts.slice(n)]

@@ -11,7 +11,11 @@ import type { FieldName } from '../source/fields'
 
 /** A line of the page: `size` is the height of its letters and `y` its distance from the top, in points. */
 export interface PdfLine { text: string, size: number, y: number }
-export interface PdfPage { lines: readonly PdfLine[], height: number, info: { title?: string, author?: string, date?: string, doi?: string, name?: string } }
+export interface PdfPage {
+  lines: readonly PdfLine[]
+  height: number
+  info: { title?: string, author?: string, date?: string, doi?: string, name?: string }
+}
 
 const NO_TITLE = /^(?:untitled|microsoft word|.*\.(?:docx?|indd|qxd|pdf|tex|dvi|rtf)$|\d+$|slide \d|layout \d)/iu
 const DOI = /\b10\.\d{4,9}\/[^\s"<>{}]+/u
@@ -36,7 +40,8 @@ export function readPdf({ lines, height, info }: PdfPage): Proposal {
   set('title', joinLines(head.map(line => line.text)), 'read', 'the largest words on its first page')
   const below = head.length ? lines.slice(lines.indexOf(head.at(-1)!) + 1) : lines
   set('author', authorsBelow(below), 'read', 'the lines under the title')
-  if (info.author && !/^(?:admin|user|unknown|author|owner)$/iu.test(info.author.trim())) set('author', splitNames(info.author), 'file', 'the file’s own description')
+  if (info.author && !/^(?:admin|user|unknown|author|owner)$/iu.test(info.author.trim()))
+    set('author', splitNames(info.author), 'file', 'the file’s own description')
   journalLine(lines, set)
   const year = /(?:©|\(c\)|copyright|published(?: online)?:?|accepted:?)\D{0,20}((?:\d{1,2}\s+\p{L}+\s+)?(?:19|20)\d{2})/iu.exec(text)?.[1]
   set('issued', year ? pageDate(year) : undefined, 'read', 'read on its first page')
@@ -50,7 +55,12 @@ export function readPdf({ lines, height, info }: PdfPage): Proposal {
 
 /** The lines in the largest letters of the upper part, standing together. Journal names repeated in the head are smaller or above. */
 function titleLines(lines: readonly PdfLine[], height: number): PdfLine[] {
-  const upper = lines.filter(line => line.y < height * 0.6 && /\p{L}{3}/u.test(line.text) && !/^(?:abstract|original (?:article|research)|research article|article|review|open access|editorial)$/iu.test(line.text.trim()))
+  const upper = lines.filter(
+    (line) =>
+      line.y < height * 0.6
+      && /\p{L}{3}/u.test(line.text)
+      && !/^(?:abstract|original (?:article|research)|research article|article|review|open access|editorial)$/iu.test(line.text.trim()),
+  )
   const size = Math.max(...upper.filter(line => line.text.trim().length > 6).map(line => line.size), 0)
   const first = upper.findIndex(line => line.size >= size - 0.6 && line.text.trim().length > 3)
   if (first < 0 || size === 0) return []
@@ -62,18 +72,31 @@ function titleLines(lines: readonly PdfLine[], height: number): PdfLine[] {
   return out
 }
 
-const joinLines = (lines: readonly string[]): string => lines.reduce((all, line) => (/\p{L}-$/u.test(all) && /^\p{Ll}/u.test(line) ? all.slice(0, -1) + line : `${all} ${line}`), '').replace(/\s+/gu, ' ').trim().replace(/[*†‡∗]+$/u, '')
+const joinLines = (lines: readonly string[]): string =>
+  lines
+    .reduce((all, line) => (/\p{L}-$/u.test(all) && /^\p{Ll}/u.test(line) ? all.slice(0, -1) + line : `${all} ${line}`), '')
+    .replace(/\s+/gu, ' ')
+    .trim()
+    .replace(/[*†‡∗]+$/u, '')
 
 const PERSON = /^\p{Lu}[\p{L}'’.-]*(?:\s+(?:\p{Lu}[\p{L}'’.-]*|van|von|de|der|da|del|la|le|di|dos|al|el)){1,5}$/u
 function splitNames(text: string): Name[] {
-  const pieces = text.replace(/[\d*†‡§¶∗]+(?:, ?[\d*†‡§]+)*/gu, '').replace(/\s+/gu, ' ').split(/[,;·•|]| (?:and|&) /u).map(piece => piece.trim()).filter(Boolean)
+  const pieces = text
+    .replace(/[\d*†‡§¶∗]+(?:, ?[\d*†‡§]+)*/gu, '')
+    .replace(/\s+/gu, ' ')
+    .split(/[,;·•|]| (?:and|&) /u)
+    .map((piece) => piece.trim())
+    .filter(Boolean)
   const people = pieces.filter(piece => PERSON.test(piece) && piece.length < 60)
   return people.length && people.length === pieces.length ? people.map(readName) : /^[^,]+,[^,]+$/u.test(text) ? [readName(text)] : []
 }
 function authorsBelow(lines: readonly PdfLine[]): Name[] {
   const out: Name[] = []
   for (const line of lines.slice(0, 6)) {
-    if (/abstract|introduction|university|department|institute|received|@|^\d|keywords/iu.test(line.text)) { if (out.length) break; continue }
+    if (/abstract|introduction|university|department|institute|received|@|^\d|keywords/iu.test(line.text)) {
+      if (out.length) break
+      continue
+    }
     const names = splitNames(line.text.trim().replace(/^by\s+/iu, '').replace(/^and\s+/u, '').replace(/,$/u, ''))
     if (!names.length) { if (out.length) break; continue }
     out.push(...names)
@@ -86,7 +109,10 @@ function journalLine(lines: readonly PdfLine[], set: (name: FieldName, value: st
   for (const { text } of lines) {
     // No line of a page's head is longer.
     if (text.length > 400) continue
-    const match = /^(\p{Lu}[\p{L}\s&:'’-]{4,80}?),?\s+(?:vol(?:ume|\.)?\s*)?(\d{1,4})\s*(?:\((\d+(?:[-–]\d*)?)\)|[,:]?\s*(?:no|issue|nr)\.?\s*(\d+))?[\s,:(;]*(?:\p{L}*\s*(?:19|20)\d{2})?[\s,:);]*(?:pp?\.?\s*)?(\d+)\s*[-–]\s*(\d+)/u.exec(text.trim())
+    const match =
+      /^(\p{Lu}[\p{L}\s&:'’-]{4,80}?),?\s+(?:vol(?:ume|\.)?\s*)?(\d{1,4})\s*(?:\((\d+(?:[-–]\d*)?)\)|[,:]?\s*(?:no|issue|nr)\.?\s*(\d+))?[\s,:(;]*(?:\p{L}*\s*(?:19|20)\d{2})?[\s,:);]*(?:pp?\.?\s*)?(\d+)\s*[-–]\s*(\d+)/u.exec(
+        text.trim(),
+      )
     if (!match) continue
     const says = 'the line with the journal’s name'
     set('container', match[1]!.trim(), 'read', says)

@@ -38,7 +38,14 @@ export interface Block {
   number?: number
 }
 
-const MARKS = { italic: 'italic', bold: 'bold', underline: 'underline', superscript: 'superscript', subscript: 'subscript', smallCaps: 'smallCaps' } as const
+const MARKS = {
+  italic: 'italic',
+  bold: 'bold',
+  underline: 'underline',
+  superscript: 'superscript',
+  subscript: 'subscript',
+  smallCaps: 'smallCaps',
+} as const
 
 /** Rich text as pieces. */
 export const richPieces = (rich: string): InlinePiece[] => parseRich(rich).map(({ kept: _, ...segment }) => segment)
@@ -49,7 +56,10 @@ export function blocksOf(doc: DocNode): Block[] {
   let lists = 0
   let figures = 0
   let tables = 0
-  const beneath = ({ attrs }: DocNode): Pick<Block, 'credit' | 'from'> => ({ ...(attrs?.credit ? { credit: String(attrs.credit) } : {}), ...(attrs?.from ? { from: String(attrs.from) } : {}) })
+  const beneath = ({ attrs }: DocNode): Pick<Block, 'credit' | 'from'> => ({
+    ...(attrs?.credit ? { credit: String(attrs.credit) } : {}),
+    ...(attrs?.from ? { from: String(attrs.from) } : {}),
+  })
   const inline = (node: DocNode): InlinePiece[] => (node.content ?? []).flatMap((child): InlinePiece[] => {
     if (child.type === 'citation') return [{ text: '', citation: citation++ }]
     if (child.type === 'hardBreak') return [{ text: '\n' }]
@@ -64,23 +74,60 @@ export function blocksOf(doc: DocNode): Block[] {
   })
   const visit = (node: DocNode, inside: Pick<Block, 'type' | 'level' | 'numbered'>): Block[] => {
     switch (node.type) {
-      case 'heading': return [{ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) }]
-      case 'paragraph': return [{ ...inside, pieces: inline(node) }]
-      case 'verse': return [{ type: 'verse', level: 0, pieces: inline(node) }]
-      case 'pageBreak': return [{ type: 'page-break', level: 0, pieces: [] }]
-      case 'figure': return [{ type: 'figure', level: 0, pieces: inline(node), number: ++figures, ...beneath(node), ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}), ...(node.attrs?.alt ? { alt: String(node.attrs.alt) } : {}) }]
+      case 'heading':
+        return [{ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) }]
+      case 'paragraph':
+        return [{ ...inside, pieces: inline(node) }]
+      case 'verse':
+        return [{ type: 'verse', level: 0, pieces: inline(node) }]
+      case 'pageBreak':
+        return [{ type: 'page-break', level: 0, pieces: [] }]
+      case 'figure':
+        return [
+          {
+            type: 'figure',
+            level: 0,
+            pieces: inline(node),
+            number: ++figures,
+            ...beneath(node),
+            ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}),
+            ...(node.attrs?.alt ? { alt: String(node.attrs.alt) } : {}),
+          },
+        ]
       case 'table': {
         const number = ++tables
-        const rows = (node.content ?? []).map(row => (row.content ?? []).map(cell => (cell.content ?? []).flatMap(child => visit(child, { type: 'paragraph', level: 0 }))))
-        return [{ type: 'table', level: 0, number, pieces: richPieces(String(node.attrs?.title ?? '')), ...beneath(node), rows, headed: node.content?.[0]?.content?.every(cell => cell.type === 'tableHeader') ?? false }]
+        const rows = (node.content ?? []).map((row) =>
+          (row.content ?? []).map((cell) => (cell.content ?? []).flatMap((child) => visit(child, { type: 'paragraph', level: 0 }))),
+        )
+        return [
+          {
+            type: 'table',
+            level: 0,
+            number,
+            pieces: richPieces(String(node.attrs?.title ?? '')),
+            ...beneath(node),
+            rows,
+            headed: node.content?.[0]?.content?.every((cell) => cell.type === 'tableHeader') ?? false,
+          },
+        ]
       }
-      case 'blockquote': return (node.content ?? []).flatMap(child => visit(child, { type: 'quotation', level: 0 }))
-      case 'bulletList': case 'orderedList': {
+      case 'blockquote':
+        return (node.content ?? []).flatMap((child) => visit(child, { type: 'quotation', level: 0 }))
+      case 'bulletList':
+      case 'orderedList': {
         const level = inside.type === 'list-item' ? inside.level + 1 : 0
         const numbered = node.type === 'orderedList' ? lists++ : undefined
-        return (node.content ?? []).flatMap(item => (item.content ?? []).flatMap((child, i) => visit(child, i === 0 ? { type: 'list-item', level, ...(numbered === undefined ? {} : { numbered }) } : { type: 'list-item', level })))
+        return (node.content ?? []).flatMap((item) =>
+          (item.content ?? []).flatMap((child, i) =>
+            visit(
+              child,
+              i === 0 ? { type: 'list-item', level, ...(numbered === undefined ? {} : { numbered }) } : { type: 'list-item', level },
+            ),
+          ),
+        )
       }
-      default: return (node.content ?? []).flatMap(child => visit(child, inside))
+      default:
+        return (node.content ?? []).flatMap((child) => visit(child, inside))
     }
   }
   return visit(doc, { type: 'paragraph', level: 0 })
@@ -92,9 +139,13 @@ export function blocksOf(doc: DocNode): Block[] {
  * left before a number that stands alone. Of a citation that says more than its number the words stay before the marks.
  * @param raised what `raisedFor` says of each citation
  */
-export function raiseAfterPunctuation(blocks: readonly Block[], raised: (citation: number) => { marks: string, bare: boolean } | undefined, stopsInside = false): Block[] {
+export function raiseAfterPunctuation(
+  blocks: readonly Block[],
+  raised: (citation: number) => { marks: string, bare: boolean } | undefined,
+  stopsInside = false,
+): Block[] {
   return blocks.map((block) => {
-    const rows = block.rows && { rows: block.rows.map(row => row.map(cell => raiseAfterPunctuation(cell, raised, stopsInside))) }
+    const rows = block.rows && { rows: block.rows.map((row) => row.map((cell) => raiseAfterPunctuation(cell, raised, stopsInside))) }
     const pieces = [...block.pieces]
     for (let i = 0; i < pieces.length; i++) {
       const { citation } = pieces[i]!
@@ -105,7 +156,15 @@ export function raiseAfterPunctuation(blocks: readonly Block[], raised: (citatio
       if (bare && last && last.citation === undefined) pieces[i - 1] = { ...last, text: last.text.trimEnd() }
       const next = pieces[i + 1]
       if (!next || next.citation !== undefined) continue
-      const { ahead, inside } = raisedAt(pieces.slice(0, i).map(piece => piece.text).join(''), next.text, marks, stopsInside && bare)
+      const { ahead, inside } = raisedAt(
+        pieces
+          .slice(0, i)
+          .map((piece) => piece.text)
+          .join(''),
+        next.text,
+        marks,
+        stopsInside && bare,
+      )
       if (!ahead) continue
       const rest = { ...next, text: next.text.slice(ahead.length) }
       if (inside && pieces[i - 1]) {
@@ -114,12 +173,18 @@ export function raiseAfterPunctuation(blocks: readonly Block[], raised: (citatio
         const doubled = /[.,?!]$/u.test(text.slice(0, at))
         pieces[i - 1] = { ...pieces[i - 1]!, text: text.slice(0, at) + (doubled ? '' : ahead) + inside }
         pieces[i + 1] = rest
-      }
-      else {
-        pieces.splice(i, 2, ...(bare ? [] : [{ text: '', citation, part: 'words' as const }]), { ...next, text: ahead }, bare ? pieces[i]! : { text: '', citation, part: 'number' as const }, rest)
+      } else {
+        pieces.splice(
+          i,
+          2,
+          ...(bare ? [] : [{ text: '', citation, part: 'words' as const }]),
+          { ...next, text: ahead },
+          bare ? pieces[i]! : { text: '', citation, part: 'number' as const },
+          rest,
+        )
         i += bare ? 1 : 2
       }
     }
-    return { ...block, ...(rows ?? {}), pieces: pieces.filter(piece => piece.citation !== undefined || piece.text !== '') }
+    return { ...block, ...(rows ?? {}), pieces: pieces.filter((piece) => piece.citation !== undefined || piece.text !== '') }
   })
 }

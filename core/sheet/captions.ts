@@ -27,10 +27,19 @@ export function captionLines(form: CaptionForm, n: number, title: readonly Inlin
 }
 
 /** The line under a table or figure: the credit of the source it is taken from, then the writer's own words. */
-export function creditLine(style: Style, { credit, from }: { credit?: string | undefined, from?: string | undefined }, sources: readonly Source[], list: Composition['list']): Run[] {
-  const source = from ? sources.find(one => one.id === from) : undefined
+export function creditLine(
+  style: Style,
+  { credit, from }: { credit?: string | undefined, from?: string | undefined },
+  sources: readonly Source[],
+  list: Composition['list'],
+): Run[] {
+  const source = from ? sources.find((one) => one.id === from) : undefined
   // One that the paper no longer has keeps its place, and says so, as a citation does.
-  const given: Run[] = source ? captionCredit(style, source, list.find(entry => entry.id === source.id)?.number) : from ? [{ text: `[unknown source: ${from}]`, part: 'glue', rules: ['citation.unknown'] }] : []
+  const given: Run[] = source
+    ? captionCredit(style, source, list.find((entry) => entry.id === source.id)?.number)
+    : from
+      ? [{ text: `[unknown source: ${from}]`, part: 'glue', rules: ['citation.unknown'] }]
+      : []
   const own = parseRich(credit?.trim() ?? '').map(({ kept: _, ...segment }): Run => ({ ...segment, part: 'glue', rules: ['words.own'] }))
   return [...given, ...(given.length && own.length ? [{ text: ' ', part: 'glue' as const, rules: [] }] : []), ...own]
 }

@@ -10,8 +10,12 @@ import { blockSchema, type DocNode } from './document'
 export interface BlocksChange { from: number, to: number, of: number, blocks: DocNode[] }
 
 const place = z.number().int().min(0).max(1_000_000)
-export const blocksChangeSchema: z.ZodType<BlocksChange> = z.object({ from: place, to: place, of: place, blocks: z.array(blockSchema).max(100_000) })
-  .refine(({ from, to, of }) => from <= to && to <= of, { error: 'The blocks that change are not in the order from, to, of.', path: ['from'] })
+export const blocksChangeSchema: z.ZodType<BlocksChange> = z
+  .object({ from: place, to: place, of: place, blocks: z.array(blockSchema).max(100_000) })
+  .refine(({ from, to, of }) => from <= to && to <= of, {
+    error: 'The blocks that change are not in the order from, to, of.',
+    path: ['from'],
+  })
 
 const blocksIn = (doc: DocNode): DocNode[] => doc.content ?? []
 /** The same object, or the same words: an editor gives blocks that it did not touch as the objects they were. */

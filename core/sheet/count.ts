@@ -50,8 +50,10 @@ export function countParts(doc: DocNode, composition: Pick<Composition, 'citatio
   return out
 }
 
-export const total = (counts: WordCounts, counted: readonly Counted[]): number => counted.reduce((sum, part) => sum + counts[part], counts.text - counts.quoted)
+export const total = (counts: WordCounts, counted: readonly Counted[]): number =>
+  counted.reduce((sum, part) => sum + counts[part], counts.text - counts.quoted)
 
 /** Words written: the text, its headings and block quotations, as they are counted unless the writer says otherwise. */
 export const countWords = (doc: DocNode): number => words(plainText(withoutFigures(doc)))
-const withoutFigures = (doc: DocNode): DocNode => (doc.content?.some(one => one.type === 'figure') ? { ...doc, content: doc.content.filter(one => one.type !== 'figure') } : doc)
+const withoutFigures = (doc: DocNode): DocNode =>
+  doc.content?.some((one) => one.type === 'figure') ? { ...doc, content: doc.content.filter((one) => one.type !== 'figure') } : doc

@@ -1,7 +1,11 @@
 /** A paper's title and its details: what each may be. The forms and the server read them by the same schemas. */
 import * as z from 'zod'
 
-export const titleSchema = z.string().trim().min(1, { error: 'A paper needs a title; a working title will do.' }).max(5000, { error: 'The title is longer than 5,000 characters.' })
+export const titleSchema = z
+  .string()
+  .trim()
+  .min(1, { error: 'A paper needs a title; a working title will do.' })
+  .max(5000, { error: 'The title is longer than 5,000 characters.' })
 
 /** What Hand in asks for, in the order it asks. */
 export const DETAILS = ['writer', 'instructor', 'course', 'institution', 'date'] as const

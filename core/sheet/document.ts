@@ -38,7 +38,10 @@ const nodeSchema: z.ZodType<DocNode> = z.lazy(() => z.looseObject({
 /** One block of a document, with all that is in it. */
 export const blockSchema = nodeSchema
 /** The whole document of a paper. */
-export const documentSchema = z.looseObject({ type: z.literal('doc', { error: 'A paper begins with a node of type "doc".' }), content: z.array(nodeSchema).optional() }) as unknown as z.ZodType<DocNode>
+export const documentSchema = z.looseObject({
+  type: z.literal('doc', { error: 'A paper begins with a node of type "doc".' }),
+  content: z.array(nodeSchema).optional(),
+}) as unknown as z.ZodType<DocNode>
 
 export const emptyDocument = (): DocNode => ({ type: 'doc', content: [{ type: 'paragraph' }] })
 

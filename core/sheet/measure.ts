@@ -1,10 +1,34 @@
 /**
  * How wide words are on the printed page: the faces instructors ask for share these widths. Source: the font metrics of
- * Times as published for PostScript, in thousandths of the size; Tinos and Times New Roman are made to the same measure (every letter of the table was held against the shipped face).
+ * Times as published for PostScript, in thousandths of the size; Tinos and Times New Roman are made to the same measure
+ * (every letter of the table was held against the shipped face).
  */
 const WIDTHS: readonly (readonly [width: number, letters: string])[] = [
-  [180, '\''], [200, '|'], [250, ' \u00A0.,'], [278, '/\\:;ijlt'], [333, '!()-[]‘’`fr'], [389, 'Js'], [400, '°'], [408, '"'], [444, '“”?aceéz'], [469, '^'], [480, '{}'], [500, '#$*_0123456789bdghknopquvxy–€ß'],
-  [333, 'I'], [541, '~'], [556, 'FPS'], [564, '+<=>×'], [611, 'ELTZ'], [667, 'BCRæ'], [722, 'ADGHKNOQUVXYw'], [778, '&m'], [833, '%'], [889, 'MÆ'], [921, '@'], [944, 'W'], [1000, '—…'],
+  [180, '\''],
+  [200, '|'],
+  [250, ' \u00A0.,'],
+  [278, '/\\:;ijlt'],
+  [333, '!()-[]‘’`fr'],
+  [389, 'Js'],
+  [400, '°'],
+  [408, '"'],
+  [444, '“”?aceéz'],
+  [469, '^'],
+  [480, '{}'],
+  [500, '#$*_0123456789bdghknopquvxy–€ß'],
+  [333, 'I'],
+  [541, '~'],
+  [556, 'FPS'],
+  [564, '+<=>×'],
+  [611, 'ELTZ'],
+  [667, 'BCRæ'],
+  [722, 'ADGHKNOQUVXYw'],
+  [778, '&m'],
+  [833, '%'],
+  [889, 'MÆ'],
+  [921, '@'],
+  [944, 'W'],
+  [1000, '—…'],
 ]
 const OF = new Map(WIDTHS.flatMap(([width, letters]) => [...letters].map(letter => [letter, width] as const)))
 /** What a letter that is not in the table is taken to be: the width of most small ones. */
@@ -17,7 +41,11 @@ export function widthOf(text: string): number {
   return sum
 }
 
-export interface Measure { /** Inches between the margins. */ width: number, /** Points. */ size: number, /** Inches that the first line is indented. */ indent: number }
+export interface Measure {
+  /** Inches between the margins. */ width: number
+  /** Points. */ size: number
+  /** Inches that the first line is indented. */ indent: number
+}
 /** A letter page with one-inch margins, set in 12 points (MLA Handbook 9, 1.1–1.2; AMA 11, 1.1). */
 export const PAGE: Measure = { width: 6.5, size: 12, indent: 0.5 }
 

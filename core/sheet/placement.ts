@@ -25,7 +25,8 @@ export interface Placed {
 }
 
 /** A full stop that ends an abbreviation or an initial, not a sentence. */
-const ABBREVIATION = /(?:^|[\s(“‘"])(?:\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|vol|no|fig|ed|eds|Dr|Mr|Mrs|Ms|Prof|St|Jr|Sr|U\.S|U\.K)\.$/u
+const ABBREVIATION =
+  /(?:^|[\s(“‘"])(?:\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|vol|no|fig|ed|eds|Dr|Mr|Mrs|Ms|Prof|St|Jr|Sr|U\.S|U\.K)\.$/u
 /** The sentence's last mark, with the quotation marks that close behind it. */
 const ENDING = /([.,;:?!])([”’"')\]]*)[ \u00A0]*$/u
 
@@ -40,17 +41,31 @@ export function place(before: string, after: string, block: boolean): Placed {
   if (block) {
     // Behind the last stop: one that was typed behind the cursor comes before the citation.
     const stop = /^[ \u00A0]*([.?!][”’"']*)[ \u00A0]*$/u.exec(after)
-    return { takeBefore: space, before: `${stop ? stop[1] : ''}${opening && !stop ? '' : ' '}`, takeAfter: stop ? after.length : 0, after: '' }
+    return {
+      takeBefore: space,
+      before: `${stop ? stop[1] : ''}${opening && !stop ? '' : ' '}`,
+      takeAfter: stop ? after.length : 0,
+      after: '',
+    }
   }
   const ending = ENDING.exec(before)
   const next = after.replace(/^[ \u00A0]+/u, '')
   const ends = next === '' || /^[\p{Lu}“‘"([\p{N}]/u.test(next)
   const bracketed = /[)\]]/u.test(ending?.[2] ?? '')
-  if (ending && !bracketed && !(ending[1] === '.' && (ABBREVIATION.test(before.slice(0, ending.index + 1)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))) && (ends || /[,;]/u.test(ending[1]!))) {
+  if (
+    ending
+    && !bracketed
+    && !(
+      ending[1] === '.'
+      && (ABBREVIATION.test(before.slice(0, ending.index + 1)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))
+    )
+    && (ends || /[,;]/u.test(ending[1]!))
+  ) {
     const [whole, mark, closing = ''] = ending as unknown as [string, string, string]
     const question = /[?!]/u.test(mark)
     // “Why?” keeps its mark inside; the sentence gets a stop of its own.
-    if (question && closing) return { takeBefore: whole.length, before: `${mark}${closing} `, takeAfter: 0, after: /^\s*[.,;:?!]/u.test(after) ? '' : '.' }
+    if (question && closing)
+      return { takeBefore: whole.length, before: `${mark}${closing} `, takeAfter: 0, after: /^\s*[.,;:?!]/u.test(after) ? '' : '.' }
     return { takeBefore: whole.length, before: `${closing} `, takeAfter: 0, after: mark }
   }
   return { takeBefore: space, before: opening ? '' : ' ', takeAfter: 0, after: after !== '' && /^[\p{L}\p{N}“‘(]/u.test(after) ? ' ' : '' }
@@ -63,12 +78,17 @@ const NOTE_MARKS = '.,;:?!'
  * How a citation's raised number goes with the marks that follow it: the marks it stands behind, and whether it is the
  * number alone that stands there. Undefined when nothing of it is raised.
  */
-export function raisedFor(style: Style, { items, form, words }: Pick<CitationData, 'items' | 'form' | 'words'>): { marks: string, bare: boolean } | undefined {
+export function raisedFor(
+  style: Style,
+  { items, form, words }: Pick<CitationData, 'items' | 'form' | 'words'>,
+): { marks: string, bare: boolean } | undefined {
   const { system, numbers } = style.citation
   if (system === 'notes') return { marks: NOTE_MARKS, bare: form !== 'narrative' }
   const said = Boolean(words?.before?.trim() || words?.after?.trim())
   if (said || (words && !items.length)) return { marks: NOTE_MARKS, bare: !items.length }
-  return numbers?.behind ? { marks: numbers.behind, bare: form !== 'narrative' && !items.some(item => item.prefix || item.suffix || item.original) } : undefined
+  return numbers?.behind
+    ? { marks: numbers.behind, bare: form !== 'narrative' && !items.some((item) => item.prefix || item.suffix || item.original) }
+    : undefined
 }
 
 /** What is shown before a raised number: marks from behind the citation, into the quotation where the style sets them there. */
@@ -122,7 +142,12 @@ export function spokenNames(source: Source): string[] {
   const names = role ? namesOf(source, role).map(surname) : []
   const [first] = names
   if (!first) return []
-  const joined = names.length === 2 ? [`${first} and ${names[1]}`, `${first} & ${names[1]}`] : names.length > 2 ? [`${names.slice(0, -1).join(', ')}, and ${names.at(-1)}`, `${first} et al.`, `${first} and others`, `${first} and colleagues`] : []
+  const joined =
+    names.length === 2
+      ? [`${first} and ${names[1]}`, `${first} & ${names[1]}`]
+      : names.length > 2
+        ? [`${names.slice(0, -1).join(', ')}, and ${names.at(-1)}`, `${first} et al.`, `${first} and others`, `${first} and colleagues`]
+        : []
   return [...joined, first]
 }
 

@@ -25,13 +25,24 @@ export function requote(doc: DocNode, style: Pick<Style, 'quotes' | 'stopsInside
     // Marks change places only with their neighbours: every piece keeps its length.
     const chars = [...set.text]
     let at = 0
-    return { ...node, content: node.content.map((child, i) => { const length = [...given[i]!].length; const text = chars.slice(at, at + length).join(''); at += length; return child.type === 'text' ? { ...child, text } : child }) }
+    return {
+      ...node,
+      content: node.content.map((child, i) => {
+        const length = [...given[i]!].length
+        const text = chars.slice(at, at + length).join('')
+        at += length
+        return child.type === 'text' ? { ...child, text } : child
+      }),
+    }
   }
   return { doc: visit(doc), changed }
 }
 
 /** One paragraph's text; `\uFFFC` stands for a citation. */
-export function requoteText(text: string, { quotes, stopsInside }: Pick<Style, 'quotes' | 'stopsInside'>): { text: string, changed: number } {
+export function requoteText(
+  text: string,
+  { quotes, stopsInside }: Pick<Style, 'quotes' | 'stopsInside'>,
+): { text: string, changed: number } {
   const before = [...text]
   const chars = [...text]
   const levels = [quotes.outer, quotes.inner]
@@ -50,12 +61,22 @@ export function requoteText(text: string, { quotes, stopsInside }: Pick<Style, '
     for (let n = i - 1; signs[n]?.sign === 'close' && signs[n]!.at === first - 1; n--) first--
     if (stopsInside) {
       // A stop comes in unless the quotation has one already; one behind a number in brackets is not the quotation's.
-      if (/[.,]/u.test(chars[one.at + 1] ?? '') && !/[.,?!…]/u.test(chars[first - 1] ?? '')) { move(chars, one.at + 1, first); touched.add(from) }
-    }
-    else if (/[.,]/u.test(chars[first - 1] ?? '') && !/[.,;:?!\uFFFC]/u.test(chars[one.at + 1] ?? '') && !/[.\u00A0…]/u.test(chars[first - 2] ?? '')) {
+      if (/[.,]/u.test(chars[one.at + 1] ?? '') && !/[.,?!…]/u.test(chars[first - 1] ?? '')) {
+        move(chars, one.at + 1, first)
+        touched.add(from)
+      }
+    } else if (
+      /[.,]/u.test(chars[first - 1] ?? '')
+      && !/[.,;:?!\uFFFC]/u.test(chars[one.at + 1] ?? '')
+      && !/[.\u00A0…]/u.test(chars[first - 2] ?? '')
+    ) {
       // A whole sentence that is led in by a stop, a comma or a colon keeps its own full stop.
-      const whole = chars[first - 1] === '.' && /\p{Lu}/u.test(chars[from + 1] ?? '') && /(?:^|[.?!:,—–]\s*)$/u.test(chars.slice(0, from).join(''))
-      if (!whole) { move(chars, first - 1, one.at); touched.add(from) }
+      const whole =
+        chars[first - 1] === '.' && /\p{Lu}/u.test(chars[from + 1] ?? '') && /(?:^|[.?!:,—–]\s*)$/u.test(chars.slice(0, from).join(''))
+      if (!whole) {
+        move(chars, first - 1, one.at)
+        touched.add(from)
+      }
     }
   })
   return { text: chars.join(''), changed: touched.size }

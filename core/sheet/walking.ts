@@ -26,12 +26,16 @@ export function replaceCited(node: DocNode, from: string, to: string): DocNode {
     const data = readCitation(node)
     if (!data.items.some(item => item.id === from)) return node
     const items = data.items.map(item => (item.id === from ? { ...item, id: to } : item))
-    const once = items.filter((item, i) => items.findIndex(other => other.id === item.id && JSON.stringify(other.locator) === JSON.stringify(item.locator)) === i)
+    const once = items.filter(
+      (item, i) => items.findIndex((other) => other.id === item.id && JSON.stringify(other.locator) === JSON.stringify(item.locator)) === i,
+    )
     return { ...node, attrs: { ...node.attrs, data: { ...data, items: once } } }
   }
   const attrs = node.attrs?.from === from ? { ...node.attrs, from: to } : node.attrs
   const content = node.content?.map(child => replaceCited(child, from, to))
-  return attrs === node.attrs && (content ?? []).every((child, i) => child === node.content![i]) ? node : { ...node, ...(attrs ? { attrs } : {}), ...(content ? { content } : {}) }
+  return attrs === node.attrs && (content ?? []).every((child, i) => child === node.content![i])
+    ? node
+    : { ...node, ...(attrs ? { attrs } : {}), ...(content ? { content } : {}) }
 }
 
 /** Where sources are cited: for each citation of one of them, the words of its paragraph around it. */
@@ -42,7 +46,18 @@ export function citedWhere(doc: DocNode, ids: ReadonlySet<string>): { id: string
     children.forEach((child, i) => {
       if (child.type !== 'citation') { visit(child); return }
       const hit = readCitation(child).items.find(item => ids.has(item.id))
-      if (hit) out.push({ id: hit.id, words: children.slice(0, i).map(one => one.text ?? '').join('').split(/\s+/u).slice(-8).join(' ').trim() })
+      if (hit)
+        out.push({
+          id: hit.id,
+          words: children
+            .slice(0, i)
+            .map((one) => one.text ?? '')
+            .join('')
+            .split(/\s+/u)
+            .slice(-8)
+            .join(' ')
+            .trim(),
+        })
     })
   }
   visit(doc)

@@ -44,7 +44,12 @@ export type CslItem = Record<string, unknown> & { id: string | number, type: str
 const asks = ({ says, has = [], lacks = [] }: CslRule): number => (says ? 1 : 0) + has.length + lacks.length
 const rank = (rule: CslRule): number => rule.order ?? 20 - asks(rule)
 const RULES = new Map<string, { rule: CslRule, kind: KindId }[]>()
-for (const kind of KIND_IDS) for (const rule of kindOf(kind).reads.csl) RULES.set(rule.type, [...(RULES.get(rule.type) ?? []), { rule, kind }].sort((a, b) => rank(a.rule) - rank(b.rule)))
+for (const kind of KIND_IDS)
+  for (const rule of kindOf(kind).reads.csl)
+    RULES.set(
+      rule.type,
+      [...(RULES.get(rule.type) ?? []), { rule, kind }].sort((a, b) => rank(a.rule) - rank(b.rule)),
+    )
 
 /** The kind of a CSL-JSON item, from its type and what the type leaves open. */
 export function kindOfCsl(item: Record<string, unknown>): KindId {
@@ -52,7 +57,9 @@ export function kindOfCsl(item: Record<string, unknown>): KindId {
   if (own && isKind(own)) return own
   const words = `${String(item.genre ?? '')} ${String(item.medium ?? '')}`
   const given = (property: string) => item[property] !== undefined && item[property] !== ''
-  const found = RULES.get(String(item.type))?.find(({ rule: { says, has = [], lacks = [] } }) => (!says || says.test(words)) && has.every(given) && !lacks.some(given))
+  const found = RULES.get(String(item.type))?.find(
+    ({ rule: { says, has = [], lacks = [] } }) => (!says || says.test(words)) && has.every(given) && !lacks.some(given),
+  )
   return found?.kind ?? (given('container-title') ? 'journal-article' : given('URL') ? 'web-page' : 'book')
 }
 
@@ -88,7 +95,8 @@ export function toCsl(source: Source): CslItem {
 
 /** The fields that a property is read into: more than one where it names two roles at once. */
 const FIELDS_OF = new Map<string, FieldName[]>()
-for (const name of FIELD_NAMES) for (const property of propertiesOf(name)) FIELDS_OF.set(property, [...(FIELDS_OF.get(property) ?? []), name])
+for (const name of FIELD_NAMES)
+  for (const property of propertiesOf(name)) FIELDS_OF.set(property, [...(FIELDS_OF.get(property) ?? []), name])
 /** The fields that a CSL-JSON property is read into, none where it is only kept. */
 export const fieldsOfCsl = (property: string): readonly FieldName[] => FIELDS_OF.get(property) ?? []
 
@@ -145,7 +153,11 @@ function readParts(parts: readonly unknown[]): DatePoint | undefined {
   const [year, month, day] = parts.map(Number)
   if (!year || !Number.isInteger(year) || Math.abs(year) > 9999) return undefined
   const named = Number.isInteger(month) && month! >= 1 && month! <= 12 ? month! : undefined
-  return { year, ...(named ? { month: named } : {}), ...(named && Number.isInteger(day) && day! >= 1 && day! <= daysIn(year, named) ? { day: day! } : {}) }
+  return {
+    year,
+    ...(named ? { month: named } : {}),
+    ...(named && Number.isInteger(day) && day! >= 1 && day! <= daysIn(year, named) ? { day: day! } : {}),
+  }
 }
 
 function writeProperty(value: string | Name[] | SourceDate | undefined): unknown {

@@ -22,9 +22,23 @@ export type DatePoint = z.infer<typeof pointSchema>
 export type SourceDate = z.infer<typeof dateSchema>
 
 /** The days of a month; February has 29 where the year is a leap year of the Gregorian calendar. */
-export const daysIn = (year: number, month: number): number => new Date(Date.UTC(2000 + (((year % 400) + 400) % 400), month, 0)).getUTCDate()
+export const daysIn = (year: number, month: number): number =>
+  new Date(Date.UTC(2000 + (((year % 400) + 400) % 400), month, 0)).getUTCDate()
 
-export const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
+export const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
 const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall: 3, winter: 4 }
 
 /**
@@ -61,13 +75,19 @@ export function readDate(typed: string): SourceDate | undefined {
 export function writeDate(date: SourceDate | undefined): string {
   if (!date) return ''
   if (date.literal && !date.start) return date.literal
-  const seasonName = date.season ? `${Object.keys(SEASONS).find(k => SEASONS[k] === date.season)!.replace(/^./u, c => c.toUpperCase())} ` : ''
+  const seasonName = date.season
+    ? `${Object.keys(SEASONS)
+        .find((k) => SEASONS[k] === date.season)!
+        .replace(/^./u, (c) => c.toUpperCase())} `
+    : ''
   const from = date.start ? point(date.start) : ''
   return `${date.circa ? 'c. ' : ''}${seasonName}${from}${date.end ? ` – ${point(date.end)}` : ''}`
 }
 
 const point = (p: DatePoint): string =>
-  [p.day, p.month ? MONTHS[p.month - 1] : undefined, p.year < 0 ? `${-p.year} BCE` : p.year < 100 && !p.month ? `AD ${p.year}` : p.year].filter(v => v !== undefined).join(' ')
+  [p.day, p.month ? MONTHS[p.month - 1] : undefined, p.year < 0 ? `${-p.year} BCE` : p.year < 100 && !p.month ? `AD ${p.year}` : p.year]
+    .filter((v) => v !== undefined)
+    .join(' ')
 
 const monthNumber = (word: string): number | undefined => {
   const w = word.toLowerCase().replace(/\./gu, '')
@@ -97,9 +117,12 @@ function readPoint(text: string): DatePoint | undefined {
   if ((m = /^(\d{4})[-/.](\d{1,2})(?:[-/.](\d{1,2}))?(?:T.*)?$/u.exec(text))) return make(m[1]!, Number(m[2]), m[3])
   // Day, month, year with full stops; with strokes only where one of the two can be no month.
   if ((m = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})$/u.exec(text))) return make(m[3]!, Number(m[2]), m[1])
-  if ((m = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4})$/u.exec(text)) && (Number(m[1]) > 12) !== (Number(m[2]) > 12)) return Number(m[1]) > 12 ? make(m[3]!, Number(m[2]), m[1]) : make(m[3]!, Number(m[1]), m[2])
-  if ((m = /^(\d{1,2})(?:st|nd|rd|th)?\s+(\p{L}+)\.?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[2]!)) return make(m[3]!, monthNumber(m[2]!), m[1])
-  if ((m = /^(\p{L}+)\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[1]!)) return make(m[3]!, monthNumber(m[1]!), m[2])
+  if ((m = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4})$/u.exec(text)) && (Number(m[1]) > 12) !== (Number(m[2]) > 12))
+    return Number(m[1]) > 12 ? make(m[3]!, Number(m[2]), m[1]) : make(m[3]!, Number(m[1]), m[2])
+  if ((m = /^(\d{1,2})(?:st|nd|rd|th)?\s+(\p{L}+)\.?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[2]!))
+    return make(m[3]!, monthNumber(m[2]!), m[1])
+  if ((m = /^(\p{L}+)\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[1]!))
+    return make(m[3]!, monthNumber(m[1]!), m[2])
   if ((m = /^(\d{4}),?\s+(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(text)) && monthNumber(m[2]!)) return make(m[1]!, monthNumber(m[2]!), m[3])
   if ((m = /^(\p{L}+)\.?,?\s+(\d{4})$/u.exec(text)) && monthNumber(m[1]!)) return make(m[2]!, monthNumber(m[1]!))
   return undefined

@@ -14,9 +14,13 @@ const LETTERS: Record<DegreeLevel, readonly string[]> = {
   master: ['MA', 'MS', 'MSc', 'MPhil', 'MEd', 'MBA', 'MEng', 'MFA', 'MRes', 'MLitt', 'MSt', 'MArch', 'MPH', 'MSW', 'MMus', 'MPA', 'LLM'],
   bachelor: ['BA', 'BS', 'BSc', 'BEd', 'BEng', 'BFA', 'BMus', 'LLB'],
 }
-const BY_LETTERS = new Map(DEGREE_LEVELS.flatMap(level => LETTERS[level].map(letters => [letters.toLowerCase(), { level, letters }] as const)))
+const BY_LETTERS = new Map(
+  DEGREE_LEVELS.flatMap((level) => LETTERS[level].map((letters) => [letters.toLowerCase(), { level, letters }] as const)),
+)
 const WORDS: readonly (readonly [RegExp, DegreeLevel])[] = [
-  [/\bdoctor(?:al|ate|ates)?\b/iu, 'doctoral'], [/\bmaster[’']?s?[’']?(?=\s|$)/iu, 'master'], [/\bbachelor[’']?s?[’']?(?=\s|$)/iu, 'bachelor'],
+  [/\bdoctor(?:al|ate|ates)?\b/iu, 'doctoral'],
+  [/\bmaster[’']?s?[’']?(?=\s|$)/iu, 'master'],
+  [/\bbachelor[’']?s?[’']?(?=\s|$)/iu, 'bachelor'],
 ]
 
 /** Undefined for what is no thesis by its name ("Senior project") or does not say its degree ("Thesis"). */
@@ -31,4 +35,5 @@ export function readDegree(genre: string): Degree | undefined {
 }
 
 /** "PhD" with its stops: Ph.D. */
-export const degreeWithStops = (letters: string): string => (letters.startsWith('LL') ? `LL.${letters.slice(2)}.` : `${letters.split(/(?=\p{Lu})/u).join('.')}.`)
+export const degreeWithStops = (letters: string): string =>
+  letters.startsWith('LL') ? `LL.${letters.slice(2)}.` : `${letters.split(/(?=\p{Lu})/u).join('.')}.`

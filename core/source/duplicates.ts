@@ -9,8 +9,19 @@ export type SameBy = 'DOI' | 'ISBN' | 'address' | 'title, author and year'
 type Known = Pick<Source, 'kind' | 'fields'>
 const asSource = (source: Known): Source => ({ id: '', ...source })
 
-const doiOf = (s: Source) => textOf(s, 'doi').toLowerCase().replace(/^(?:https?:\/\/)?(?:dx\.)?doi\.org\//u, '').replace(/^doi:\s*/u, '').replace(/[.,;]+$/u, '')
-const urlOf = (s: Source) => textOf(s, 'url').toLowerCase().replace(/^https?:\/\/(?:www\.)?/u, '').replace(/#.*$/u, '').replace(/[?&](?:utm_\w+|fbclid|gclid)=[^&]*/gu, '').replace(/[?&/]+$/u, '')
+const doiOf = (s: Source) =>
+  textOf(s, 'doi')
+    .toLowerCase()
+    .replace(/^(?:https?:\/\/)?(?:dx\.)?doi\.org\//u, '')
+    .replace(/^doi:\s*/u, '')
+    .replace(/[.,;]+$/u, '')
+const urlOf = (s: Source) =>
+  textOf(s, 'url')
+    .toLowerCase()
+    .replace(/^https?:\/\/(?:www\.)?/u, '')
+    .replace(/#.*$/u, '')
+    .replace(/[?&](?:utm_\w+|fbclid|gclid)=[^&]*/gu, '')
+    .replace(/[?&/]+$/u, '')
 /** Thirteen digits; a chapter's ISBN is that of its book, so only wholes compare by it. */
 function isbnOf(s: Source): string {
   const digits = textOf(s, 'isbn').replace(/[^\dX]/giu, '').toUpperCase()
@@ -27,8 +38,28 @@ function whoOf(s: Source): string {
 const yearOf = (s: Source) => dateOf(s, 'issued')?.start?.year
 
 /** What of a source tells whether another is the same, worked out once. */
-interface Profile { doi: string, isbn: string, url: string, title: string, main: string, who: string, year: number | undefined, edition: string, volume: string }
-const profileOf = (s: Source): Profile => ({ doi: doiOf(s), isbn: isbnOf(s), url: urlOf(s), title: titleOf(s), main: mainOf(s), who: whoOf(s), year: yearOf(s), edition: textOf(s, 'edition'), volume: textOf(s, 'volume') })
+interface Profile {
+  doi: string
+  isbn: string
+  url: string
+  title: string
+  main: string
+  who: string
+  year: number | undefined
+  edition: string
+  volume: string
+}
+const profileOf = (s: Source): Profile => ({
+  doi: doiOf(s),
+  isbn: isbnOf(s),
+  url: urlOf(s),
+  title: titleOf(s),
+  main: mainOf(s),
+  who: whoOf(s),
+  year: yearOf(s),
+  edition: textOf(s, 'edition'),
+  volume: textOf(s, 'volume'),
+})
 
 /** As many of a bucket as are looked at: lists of thousands by one hand are not compared each with each. */
 const LOOKED_AT = 60
@@ -61,10 +92,22 @@ export class Duplicates<T extends Known> {
   }
 }
 
-/** Where a source can be found again: what it is looked up by, its whole title, and, for a title with a slip in it, its author and year with how the title begins or ends. */
+/**
+ * Where a source can be found again: what it is looked up by, its whole title, and, for a title with a slip in it, its
+ * author and year with how the title begins or ends.
+ */
 function keysOf({ doi, isbn, url, title, main, who, year }: Profile): string[] {
-  const keys = [doi && `doi:${doi}`, isbn && `isbn:${isbn}`, url && `url:${url}`, title && `title:${title}`, main.length > 12 && main !== title && `title:${main}`, title.length > 20 && `begins:${title.slice(0, 20)}`, title.length > 20 && `ends:${title.slice(-20)}`]
-  if (title && (who || year !== undefined)) keys.push(`by:${who}:${year ?? ''}:${title.slice(0, 4)}`, `by:${who}:${year ?? ''}:${title.slice(-4)}`)
+  const keys = [
+    doi && `doi:${doi}`,
+    isbn && `isbn:${isbn}`,
+    url && `url:${url}`,
+    title && `title:${title}`,
+    main.length > 12 && main !== title && `title:${main}`,
+    title.length > 20 && `begins:${title.slice(0, 20)}`,
+    title.length > 20 && `ends:${title.slice(-20)}`,
+  ]
+  if (title && (who || year !== undefined))
+    keys.push(`by:${who}:${year ?? ''}:${title.slice(0, 4)}`, `by:${who}:${year ?? ''}:${title.slice(-4)}`)
   return keys.filter(key => typeof key === 'string' && key !== '') as string[]
 }
 

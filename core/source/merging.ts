@@ -30,7 +30,8 @@ export function compareFields(mine: Fields, theirs: Fields): Comparison {
     const [a, b] = [filled(mine, name), filled(theirs, name)]
     if (b === undefined) continue
     if (a === undefined) out.added.push(name)
-    else if (JSON.stringify(a) === JSON.stringify(b) || (['doi', 'isbn', 'issn'].includes(name) && fold(String(a)) === fold(String(b)))) out.same.push(name)
+    else if (JSON.stringify(a) === JSON.stringify(b) || (['doi', 'isbn', 'issn'].includes(name) && fold(String(a)) === fold(String(b))))
+      out.same.push(name)
     else out.differ.push({ name, mine: a, theirs: b, fuller: fuller(name, a, b) })
   }
   return out
@@ -56,5 +57,11 @@ function fuller(name: FieldName, a: Value, b: Value): Side {
   if (loud(mine) !== loud(theirs)) return loud(mine) ? 'theirs' : 'mine'
   return theirs.length > mine.length * 1.15 ? 'theirs' : 'mine'
 }
-const weighNames = (names: readonly Name[]): number => names.length * 1000 + names.reduce((sum, name) => sum + (name.given?.replace(/[.\s]/gu, '').length ?? 0) + (name.family?.length ?? name.literal?.length ?? 0), 0)
-const weighDate = (date: SourceDate): number => [date.start?.year, date.start?.month, date.start?.day, date.end?.year, date.season].filter(Boolean).length
+const weighNames = (names: readonly Name[]): number =>
+  names.length * 1000
+  + names.reduce(
+    (sum, name) => sum + (name.given?.replace(/[.\s]/gu, '').length ?? 0) + (name.family?.length ?? name.literal?.length ?? 0),
+    0,
+  )
+const weighDate = (date: SourceDate): number =>
+  [date.start?.year, date.start?.month, date.start?.day, date.end?.year, date.season].filter(Boolean).length

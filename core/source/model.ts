@@ -13,13 +13,22 @@ export const MAX_FIELD = 20_000
 
 const shape = Object.fromEntries(FIELD_NAMES.map((name) => {
   const type = FIELDS[name].type
-  const schema = type === 'names'
-    ? z.array(nameSchema).max(2000)
-    : type === 'date' ? dateSchema : z.string().max(MAX_FIELD, { error: `${FIELDS[name].label} is longer than ${MAX_FIELD.toLocaleString('en')} characters; shorten it, or keep the rest in a passage.` })
+  const schema =
+    type === 'names'
+      ? z.array(nameSchema).max(2000)
+      : type === 'date'
+        ? dateSchema
+        : z
+            .string()
+            .max(MAX_FIELD, {
+              error: `${FIELDS[name].label} is longer than ${MAX_FIELD.toLocaleString('en')} characters; shorten it, or keep the rest in a passage.`,
+            })
   return [name, schema.optional()]
 }))
 
-export type Fields = { [K in FieldName]?: (typeof FIELDS)[K]['type'] extends 'names' ? Name[] : (typeof FIELDS)[K]['type'] extends 'date' ? SourceDate : string }
+export type Fields = {
+  [K in FieldName]?: (typeof FIELDS)[K]['type'] extends 'names' ? Name[] : (typeof FIELDS)[K]['type'] extends 'date' ? SourceDate : string
+}
 
 export const fieldsSchema = z.strictObject(shape) as unknown as z.ZodType<Fields, Fields>
 export const kindSchema = z.enum(KIND_IDS)
@@ -27,7 +36,9 @@ export const kindSchema = z.enum(KIND_IDS)
 export function readFields(kept: unknown): Fields {
   const whole = fieldsSchema.safeParse(kept)
   if (whole.success) return whole.data
-  return Object.fromEntries(Object.entries((kept ?? {}) as object).filter(([name, value]) => Object.hasOwn(shape, name) && shape[name]!.safeParse(value).success)) as Fields
+  return Object.fromEntries(
+    Object.entries((kept ?? {}) as object).filter(([name, value]) => Object.hasOwn(shape, name) && shape[name]!.safeParse(value).success),
+  ) as Fields
 }
 
 export const sourceSchema = z.object({

@@ -21,7 +21,8 @@ export const nameSchema = z.object({
 export type Name = z.infer<typeof nameSchema>
 
 /** A name with something in it. */
-export const isNamed = (name: Name): boolean => Boolean((name.literal ?? '').trim() || (name.family ?? '').trim() || (name.given ?? '').trim())
+export const isNamed = (name: Name): boolean =>
+  Boolean((name.literal ?? '').trim() || (name.family ?? '').trim() || (name.given ?? '').trim())
 
 /** The surname as it stands in running text, with the particle that belongs to it; a group's whole name. */
 export function surname(name: Name): string {
@@ -30,7 +31,8 @@ export function surname(name: Name): string {
 }
 
 /** A particle stands apart from its surname unless it ends in a hyphen or an apostrophe: "al-Masri", "d'Aubigny", "van der Berg". */
-const joinParticle = (particle: string | undefined, family: string): string => (particle ? `${particle.trim()}${/[-\u2010'’]$/u.test(particle.trim()) ? '' : ' '}${family}` : family).trim()
+const joinParticle = (particle: string | undefined, family: string): string =>
+  (particle ? `${particle.trim()}${/[-\u2010'’]$/u.test(particle.trim()) ? '' : ' '}${family}` : family).trim()
 
 /** Given name, natural order, with a dropping particle behind it. */
 export const givenName = (name: Name): string =>
@@ -41,7 +43,8 @@ export const wholeName = (name: Name): string => [givenName(name), surname(name)
 
 /** Two names that print alike everywhere. */
 export const sameName = (a: Name, b: Name): boolean => wholeName(a).toLowerCase() === wholeName(b).toLowerCase()
-export const sameNames = (a: readonly Name[], b: readonly Name[]): boolean => a.length === b.length && a.every((name, i) => sameName(name, b[i]!))
+export const sameNames = (a: readonly Name[], b: readonly Name[]): boolean =>
+  a.length === b.length && a.every((name, i) => sameName(name, b[i]!))
 
 export interface InitialStyle {
   /** After each initial: "." or nothing. */
@@ -86,7 +89,32 @@ function setInitials(given: string, style: InitialStyle): string {
 }
 
 const SUFFIX = /^(?:jr|sr|[ivx]{2,4}|esq|ph\.?d|m\.?d)\.?$/iu
-const PARTICLES = new Set(['van', 'von', 'de', 'der', 'den', 'del', 'della', 'di', 'da', 'dos', 'das', 'du', 'la', 'le', 'ter', 'ten', 'zu', 'zur', 'zum', 'al', 'el', 'af', 'av', 'y'])
+const PARTICLES = new Set([
+  'van',
+  'von',
+  'de',
+  'der',
+  'den',
+  'del',
+  'della',
+  'di',
+  'da',
+  'dos',
+  'das',
+  'du',
+  'la',
+  'le',
+  'ter',
+  'ten',
+  'zu',
+  'zur',
+  'zum',
+  'al',
+  'el',
+  'af',
+  'av',
+  'y',
+])
 
 /**
  * Reads a name as a person types it: "Okonjo, Adaeze R.", "Adaeze R. Okonjo", "Whitlock, Samuel J., Jr.",
@@ -138,7 +166,10 @@ function inBrackets(text: string): { before: string, inside: string } | undefine
   return inside ? { before: text.slice(0, open).trimEnd(), inside } : undefined
 }
 
-/** Several names typed in one line, separated by semicolons or "and"; by "and" only behind the last semicolon, and where a comma follows. */
+/**
+ * Several names typed in one line, separated by semicolons or "and"; by "and" only behind the last semicolon, and where
+ * a comma follows.
+ */
 export function readNames(typed: string): Name[] {
   const [semicolon, comma] = [typed.lastIndexOf(';'), typed.lastIndexOf(',')]
   const apart = typed.replace(/(?<=\s)(?:and|&)(?=\s)/gu, (word, at: number) => (at > semicolon && at < comma ? '\n' : word))
@@ -152,6 +183,7 @@ function splitParticle(family: string): Pick<Name, 'family' | 'particle'> {
   return at ? { particle: words.slice(0, at).join(' '), family: words.slice(at).join(' ') } : { family }
 }
 
-const GROUP_WORDS = /\b(?:university|college|school|institute|institution|agency|association|society|council|committee|commission|department|ministry|office|bureau|network|museums?|library|trust|foundation|government|bank|press|group|team|volunteers|centre|center|union|federation|organi[sz]ation|company|inc|ltd|corporation|authority|service|news|project|board|academy|international|national)\b/iu
+const GROUP_WORDS =
+  /\b(?:university|college|school|institute|institution|agency|association|society|council|committee|commission|department|ministry|office|bureau|network|museums?|library|trust|foundation|government|bank|press|group|team|volunteers|centre|center|union|federation|organi[sz]ation|company|inc|ltd|corporation|authority|service|news|project|board|academy|international|national)\b/iu
 /** Whether words name an organisation rather than a person. */
 export const looksLikeGroup = (text: string): boolean => GROUP_WORDS.test(text) || /\s(?:of|for)\s/u.test(text)

@@ -30,8 +30,15 @@ export function standsIn(words: string, foldedText: string): boolean {
 
 /** Pasted words as a passage: a place written at the end ("… for its keep (p. 58)") is taken as its place. */
 export function readPassage(pasted: string): PassageText {
-  const text = pasted.replace(/\r\n?/gu, '\n').replace(/[ \t\u00A0]+/gu, ' ').replace(/-\n(?=\p{Ll})/gu, '').replace(/(?<!\n)\n(?!\n)/gu, ' ').trim()
-  const place = /\s*[([](?:[^()[\]]*?,\s*)?((?:pp?|para|paras|ch|sec|fig|l|ll)\.?\s*[\divxlc]+(?:\s*[-–]\s*[\divxlc]+)?)[)\]]\.?$/iu.exec(text)
+  const text = pasted
+    .replace(/\r\n?/gu, '\n')
+    .replace(/[ \t\u00A0]+/gu, ' ')
+    .replace(/-\n(?=\p{Ll})/gu, '')
+    .replace(/(?<!\n)\n(?!\n)/gu, ' ')
+    .trim()
+  const place = /\s*[([](?:[^()[\]]*?,\s*)?((?:pp?|para|paras|ch|sec|fig|l|ll)\.?\s*[\divxlc]+(?:\s*[-–]\s*[\divxlc]+)?)[)\]]\.?$/iu.exec(
+    text,
+  )
   const bare = (place ? text.slice(0, place.index) : text).trim()
   const quoted = /^[“"](.+)[”"]([.,]?)$/su.exec(bare)
   const words = quoted && !/[“”"]/u.test(quoted[1]!) ? quoted[1]! + (quoted[2] === '.' && !/[.?!]$/u.test(quoted[1]!) ? '.' : '') : bare

@@ -12,8 +12,15 @@ export function searchText(source: Source & { key?: string }, passages: readonly
   const lead = kindOf(source.kind).lead.flatMap(role => namesOf(source, role).map(surname))
   const others = NAME_FIELDS.flatMap(role => namesOf(source, role).map(surname))
   return {
-    names: foldWords([...lead, ...others].join(' ')).split(' ').filter(Boolean), year: String(dateOf(source, 'issued')?.start?.year ?? ''), key: (source.key ?? '').toLowerCase(),
-    title: foldWords(textOf(source, 'title')).split(' ').filter(Boolean), rest: foldWords([textOf(source, 'container'), textOf(source, 'publisher'), ...passages].join(' ')).split(' ').filter(Boolean),
+    names: foldWords([...lead, ...others].join(' '))
+      .split(' ')
+      .filter(Boolean),
+    year: String(dateOf(source, 'issued')?.start?.year ?? ''),
+    key: (source.key ?? '').toLowerCase(),
+    title: foldWords(textOf(source, 'title')).split(' ').filter(Boolean),
+    rest: foldWords([textOf(source, 'container'), textOf(source, 'publisher'), ...passages].join(' '))
+      .split(' ')
+      .filter(Boolean),
   }
 }
 
@@ -25,7 +32,13 @@ export function fit(typed: string, text: SearchText): number {
   if (text.key && text.key === whole) return 1000
   let score = text.key && text.key.startsWith(whole) && whole.length > 2 ? 60 : 0
   for (const word of words) {
-    const best = Math.max(among(word, text.names) * 5, (text.year.startsWith(word) && word.length > 1 ? 1 : 0) * 5, among(word, text.title) * 3, (text.key.includes(word) ? 0.6 : 0) * 3, among(word, text.rest))
+    const best = Math.max(
+      among(word, text.names) * 5,
+      (text.year.startsWith(word) && word.length > 1 ? 1 : 0) * 5,
+      among(word, text.title) * 3,
+      (text.key.includes(word) ? 0.6 : 0) * 3,
+      among(word, text.rest),
+    )
     if (best === 0) return 0
     score += best
   }
@@ -51,5 +64,10 @@ function oneSlip(a: string, b: string): boolean {
   let i = 0
   while (i < a.length && i < b.length && a[i] === b[i]) i++
   const [restA, restB] = [a.slice(i), b.slice(i)]
-  return restA.slice(1) === restB || restA === restB.slice(1) || restA.slice(1) === restB.slice(1) || (restA[0] === restB[1] && restA[1] === restB[0] && restA.slice(2) === restB.slice(2))
+  return (
+    restA.slice(1) === restB
+    || restA === restB.slice(1)
+    || restA.slice(1) === restB.slice(1)
+    || (restA[0] === restB[1] && restA[1] === restB[0] && restA.slice(2) === restB.slice(2))
+  )
 }

@@ -4,7 +4,17 @@ import { kindOf, type KindId } from './kinds'
 import { has, type Fields } from './model'
 
 /** Fields that any source may have, whatever its kind. */
-const ANYWHERE: readonly FieldName[] = ['titleShort', 'titleTranslated', 'originalTitle', 'language', 'status', 'accessed', 'doi', 'url', 'database']
+const ANYWHERE: readonly FieldName[] = [
+  'titleShort',
+  'titleTranslated',
+  'originalTitle',
+  'language',
+  'status',
+  'accessed',
+  'doi',
+  'url',
+  'database',
+]
 
 /** The fields that have a place in a kind. */
 export function placesIn(kind: KindId): ReadonlySet<FieldName> {
@@ -37,7 +47,11 @@ export function switchKind(from: { fields: Fields, parked?: Fields }, kind: Kind
 export function restoreField(from: { fields: Fields, parked: Fields }, name: FieldName): Pick<Switched, 'fields' | 'parked'> {
   const { [name]: back, ...parked } = from.parked
   const now = filled(from.fields, name)
-  return { fields: { ...from.fields, ...(back === undefined ? {} : { [name]: back }) }, parked: { ...parked, ...(now === undefined ? {} : { [name]: now }) } }
+  return {
+    fields: { ...from.fields, ...(back === undefined ? {} : { [name]: back }) },
+    parked: { ...parked, ...(now === undefined ? {} : { [name]: now }) },
+  }
 }
 
-const filled = (fields: Fields, name: FieldName): Fields[FieldName] | undefined => (has({ id: '', kind: 'book', fields }, name) ? fields[name] : undefined)
+const filled = (fields: Fields, name: FieldName): Fields[FieldName] | undefined =>
+  has({ id: '', kind: 'book', fields }, name) ? fields[name] : undefined

@@ -9,7 +9,12 @@ import { problemText, validateStyle } from './validate'
 
 export const changeSchema = z.object({
   /** Where in the style's data, as "citation.notes.ibid" or "list.order". */
-  path: z.string().regex(/^(?:citation|list|page|names|terms|options|ranges|shorten|url|descriptions|roles|dates|capitals|makers|quotes)(?:\.[\w-]+)+$/u, { error: 'is not a part of a style that house rules can change.' }),
+  path: z
+    .string()
+    .regex(
+      /^(?:citation|list|page|names|terms|options|ranges|shorten|url|descriptions|roles|dates|capitals|makers|quotes)(?:\.[\w-]+)+$/u,
+      { error: 'is not a part of a style that house rules can change.' },
+    ),
   value: z.union([z.string(), z.number(), z.boolean(), z.null()]),
 })
 export type StyleChange = z.infer<typeof changeSchema>
@@ -27,7 +32,14 @@ export function withChanges(style: Style, changes: readonly StyleChange[]): { st
     const { style: next, refused: nowhere } = withValues(changed, [{ path: change.path, value: change.value ?? undefined }])
     const problem = nowhere.length ? 'there is nothing there that can be changed' : validateStyle(next)[0]
     if (problem === undefined) changed = next
-    else refused.push({ change, what: typeof problem === 'string' ? problem : `${problemText(problem)}${before === undefined ? '' : `; it is ${JSON.stringify(before)} now`}` })
+    else
+      refused.push({
+        change,
+        what:
+          typeof problem === 'string'
+            ? problem
+            : `${problemText(problem)}${before === undefined ? '' : `; it is ${JSON.stringify(before)} now`}`,
+      })
   }
   return { style: changed, refused }
 }

@@ -1,7 +1,20 @@
 /** The closed lists that a style's data is written in. A word that is in none of them is a fault, in types and at the door. */
 
 /** Where a list of names is set: each place has a form of its own in the style's `names`. */
-export const NAME_FORMS = ['lead', 'inline', 'inside', 'note', 'text', 'short', 'narrative', 'apart', 'apartNarrative', 'whole', 'later', 'laterNarrative'] as const
+export const NAME_FORMS = [
+  'lead',
+  'inline',
+  'inside',
+  'note',
+  'text',
+  'short',
+  'narrative',
+  'apart',
+  'apartNarrative',
+  'whole',
+  'later',
+  'laterNarrative',
+] as const
 export type NameFormId = (typeof NAME_FORMS)[number]
 
 export const DATE_FORMS = ['date', 'year', 'accessed', 'long', 'monthday', 'monthly', 'issue'] as const

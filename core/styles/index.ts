@@ -15,6 +15,21 @@ import { nature } from './nature'
 import { vancouver } from './vancouver'
 import type { Style } from './schema'
 
-export const STYLES: readonly Style[] = [apa7, apa6, mla9, chicago18Notes, chicago18AuthorDate, chicago17Notes, chicago17AuthorDate, mhra3, harvard, ieee, vancouver, ama11, acs, nature]
+export const STYLES: readonly Style[] = [
+  apa7,
+  apa6,
+  mla9,
+  chicago18Notes,
+  chicago18AuthorDate,
+  chicago17Notes,
+  chicago17AuthorDate,
+  mhra3,
+  harvard,
+  ieee,
+  vancouver,
+  ama11,
+  acs,
+  nature,
+]
 export const styleOf = (id: string): Style | undefined => STYLES.find(style => style.id === id)
 export type { Style } from './schema'

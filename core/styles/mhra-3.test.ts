@@ -1,4 +1,7 @@
-/** Entries and notes set by hand after the MHRA Style Guide, 3rd ed., chapter 11: the bibliography, the first note at a place, a later note. */
+/**
+ * Entries and notes set by hand after the MHRA Style Guide, 3rd ed., chapter 11: the bibliography, the first note at a
+ * place, a later note.
+ */
 import { describe, expect, it } from 'vitest'
 import { compose, composeAlone } from '../compose/compose'
 import { readDate } from '../source/dates'

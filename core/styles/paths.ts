@@ -3,7 +3,9 @@ import type { Style } from './schema'
 
 type Keys<T> = T extends readonly unknown[] ? never : T extends object ? keyof T & string : never
 /** A place in a style: its first two steps are known to the types, deeper ones to `valueAt` and the tests. */
-export type StylePath = { [K in keyof Style & string]: K | `${K}.${Keys<NonNullable<Style[K]>>}` | `${K}.${Keys<NonNullable<Style[K]>>}.${string}` }[keyof Style & string]
+export type StylePath = {
+  [K in keyof Style & string]: K | `${K}.${Keys<NonNullable<Style[K]>>}` | `${K}.${Keys<NonNullable<Style[K]>>}.${string}`
+}[keyof Style & string]
 
 /** What stands at a place; undefined where there is nothing. Only a style's own data, never what every object inherits. */
 export function valueAt(style: Style, path: string): unknown {

@@ -29,7 +29,8 @@ export function parsePattern<Slot extends string>(pattern: string, slots: readon
     const close = pattern.indexOf('}', open)
     if (close < 0) throw new PatternError(`unclosed { at ${open} in "${pattern}"`)
     const slot = pattern.slice(open + 1, close)
-    if (!slots.includes(slot as Slot)) throw new PatternError(`no slot {${slot}} at ${open} in "${pattern}"; there are ${slots.map(s => `{${s}}`).join(', ')}`)
+    if (!slots.includes(slot as Slot))
+      throw new PatternError(`no slot {${slot}} at ${open} in "${pattern}"; there are ${slots.map((s) => `{${s}}`).join(', ')}`)
     pieces.push({ slot: slot as Slot })
     at = close + 1
   }
@@ -39,7 +40,9 @@ export function parsePattern<Slot extends string>(pattern: string, slots: readon
 
 /** A pattern with words in its slots; a slot with nothing stands empty. */
 export function fillPattern<Slot extends string>(pattern: string, values: Readonly<Partial<Record<Slot, string>>>): string {
-  return parsePattern(pattern, Object.keys(values) as Slot[]).map(piece => ('text' in piece ? piece.text : values[piece.slot] ?? '')).join('')
+  return parsePattern(pattern, Object.keys(values) as Slot[])
+    .map((piece) => ('text' in piece ? piece.text : (values[piece.slot] ?? '')))
+    .join('')
 }
 
 export const SLOTS = {

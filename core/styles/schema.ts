@@ -22,7 +22,10 @@ const dateForm = z.enum(DATE_FORMS)
 /** A template in the notation of template.ts; what it names is checked against the whole style. */
 const template = z.string().max(2000)
 /** Text printed as it stands: at least a letter or a mark, no notation in it. */
-const printed = z.string().max(80).refine(text => !/[{}<>|⟦⟧*^]/u.test(text), { error: 'is printed as it stands and can hold no { } < > | * ^' })
+const printed = z
+  .string()
+  .max(80)
+  .refine((text) => !/[{}<>|⟦⟧*^]/u.test(text), { error: 'is printed as it stands and can hold no { } < > | * ^' })
 const sign = (says: string) => printed.describe(says)
 const shaped = (shape: RegExp, what: string) => printed.refine(text => shape.test(text), { error: what })
 /** Marks and spaces alone. */
@@ -34,8 +37,10 @@ const joins = (says: string) => joint.describe(says)
 const label = shaped(/^[\p{L}’]+\.?(?: [\p{L}’]+\.?)*$/u, 'is a word or an abbreviation')
 const quotationMark = shaped(/^[“”‘’«»„‚‹›「」"']$/u, 'is no quotation mark')
 /** Both words end alike: with a space, or without. */
-const wordsBefore = oneAndSeveralOf(shaped(/^(?:[\p{L}§¶]+\.?(?: [\p{L}]+)* ?)?$/u, 'is a word or an abbreviation before a number'))
-  .refine(([one, several]) => one.endsWith(' ') === several.endsWith(' ') && (one === '') === (several === ''), { error: 'one word ends otherwise than the other' })
+const wordsBefore = oneAndSeveralOf(shaped(/^(?:[\p{L}§¶]+\.?(?: [\p{L}]+)* ?)?$/u, 'is a word or an abbreviation before a number')).refine(
+  ([one, several]) => one.endsWith(' ') === several.endsWith(' ') && (one === '') === (several === ''),
+  { error: 'one word ends otherwise than the other' },
+)
 /** A pattern in the notation of pattern.ts with these slots. */
 const pattern = (slots: readonly string[]) => z.string().max(200).superRefine((text, context) => {
   try { parsePattern(text, slots) }
@@ -45,8 +50,13 @@ function oneAndSeveralOf<T extends z.ZodType>(word: T) { return z.tuple([word, w
 
 const headline = z.strictObject({
   style: z.literal('headline'),
-  prepositions: z.union([z.number().int().min(0).max(20), z.literal('all')]).describe('Prepositions up to this many letters are lowered; "all" lowers every one.'),
-  prefixes: z.boolean().optional().describe('What follows a prefix that is no word by itself stays lower: Re-emerging (Chicago 18, 8.161).'),
+  prepositions: z
+    .union([z.number().int().min(0).max(20), z.literal('all')])
+    .describe('Prepositions up to this many letters are lowered; "all" lowers every one.'),
+  prefixes: z
+    .boolean()
+    .optional()
+    .describe('What follows a prefix that is no word by itself stays lower: Re-emerging (Chicago 18, 8.161).'),
   infinitiveTo: z.boolean().optional().describe('"To" of an infinitive takes a capital.'),
 })
 const sentence = z.strictObject({
@@ -100,13 +110,27 @@ const layout = z.strictObject({
   note: template.optional().describe('The first, full note.'),
   short: template.optional().describe('The short note.'),
   standIn: template.optional().describe('What leads the entry when nobody does, if not the title: a newspaper, say.'),
-  unlisted: z.strictObject({ parenthetical: template, narrative: template, unless: z.array(field).min(1).readonly().optional().describe('Listed all the same where it has one of these fields.') }).optional().describe('Not listed; how it is cited instead.'),
+  unlisted: z
+    .strictObject({
+      parenthetical: template,
+      narrative: template,
+      unless: z.array(field).min(1).readonly().optional().describe('Listed all the same where it has one of these fields.'),
+    })
+    .optional()
+    .describe('Not listed; how it is cited instead.'),
   yearOnly: z.boolean().optional().describe('Print only the year of the date.'),
   dateForm: dateForm.optional().describe('Another of the style’s date forms than its own.'),
   lead: z.array(role).readonly().optional().describe('Who leads, if the style wants other roles than the kind’s.'),
-  makers: z.array(role).readonly().optional().describe('The other makers it names, in this order, if the style wants others than the kind’s.'),
+  makers: z
+    .array(role)
+    .readonly()
+    .optional()
+    .describe('The other makers it names, in this order, if the style wants others than the kind’s.'),
   leadTogether: z.boolean().optional().describe('All of those roles lead, each with its label, not the first alone.'),
-  titleInText: z.enum(['italic', 'quoted', 'plain']).optional().describe('How the title is set where it stands in for an author in the text.'),
+  titleInText: z
+    .enum(['italic', 'quoted', 'plain'])
+    .optional()
+    .describe('How the title is set where it stands in for an author in the text.'),
   parts: z.record(z.string(), template).optional().describe('Named parts used by the templates above as {@name}.'),
 })
 
@@ -132,14 +156,20 @@ const citation = z.strictObject({
   names: nameForm.describe('The form of names in parentheses.'),
   narrativeNames: nameForm.describe('The form of names in a sentence.'),
   laterNames: z.strictObject({ names: nameForm, narrative: nameForm }).optional().describe('Name forms for a work cited before.'),
-  sameSurname: z.strictObject({
-    names: nameForm, narrative: nameForm,
-    within: z.boolean().optional().describe('Two of one surname in one work both have their initials.'),
-  }).optional().describe('Name forms that tell authors of one surname apart.'),
+  sameSurname: z
+    .strictObject({
+      names: nameForm,
+      narrative: nameForm,
+      within: z.boolean().optional().describe('Two of one surname in one work both have their initials.'),
+    })
+    .optional()
+    .describe('Name forms that tell authors of one surname apart.'),
   ambiguous: z.enum(['names', 'letters']).optional().describe('Works whose names shorten alike: more names, or letters after the year.'),
   yearLetters: z.boolean().describe('Works of one author in one year take letters.'),
   noYearLetter: marks('').optional().describe('Before the letter where there is no year.'),
-  standInTitle: z.enum(['full', 'first-words', 'noun-phrase']).describe('Titles standing for an author: whole, by their first words, by the noun phrase they begin with.'),
+  standInTitle: z
+    .enum(['full', 'first-words', 'noun-phrase'])
+    .describe('Titles standing for an author: whole, by their first words, by the noun phrase they begin with.'),
   standInCapitals: capitals.optional().describe('The capitals of such a title, if other than in the list.'),
   volumeAndPlace: pattern(SLOTS.volumeAndPlace).optional().describe('A volume with a page in it; absent: each with its word.'),
   placeAlone: z.boolean().optional().describe('Where one paragraph cites a work again, its place may stand alone.'),
@@ -147,32 +177,51 @@ const citation = z.strictObject({
   volumeAndPage: z.boolean().optional().describe('A page of a work in several volumes brings its volume: 2:117.'),
   firstPublished: pattern(SLOTS.firstPublished).optional().describe('First publication with the year.'),
   locators: z.record(z.enum(LOCATOR_LABELS), wordsBefore).describe('Words before a place by its label: for one, for several.'),
-  actWords: z.tuple([printed, printed, printed]).readonly().optional().describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
+  actWords: z
+    .tuple([printed, printed, printed])
+    .readonly()
+    .optional()
+    .describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
   citedIn: sign('Between a work and the work that quotes it.'),
-  inSentence: z.strictObject({ between: joint, pair: joint, last: joint }).describe('Between works named in a sentence: of several, of two, before the last.'),
+  inSentence: z
+    .strictObject({ between: joint, pair: joint, last: joint })
+    .describe('Between works named in a sentence: of several, of two, before the last.'),
   titleForSeveral: z.boolean().optional().describe('A work whose author has others in the paper is cited with its title.'),
   groupAbbreviations: z.boolean().optional().describe('A group is given with its abbreviation at its first citation and by it afterwards.'),
-  numbers: z.strictObject({
-    open: marks('Before a number.'),
-    close: marks('After it.'),
-    each: z.boolean().describe('Every number in brackets of its own.'),
-    between: marks('Between numbers.'),
-    range: marks('Between the first and the last of a row.'),
-    superscript: z.boolean().describe('Numbers are raised.'),
-    locator: pattern(SLOTS.numberAndPlace).optional().describe('The number and the place cited; absent: the place is not printed.'),
-    closedUp: z.boolean().optional().describe('No space stands in the place printed with a number.'),
-    behind: shaped(/^[.,;:?!]*$/u, 'can hold only marks').optional().describe('The marks that a raised number stands behind.'),
-    narrative: marks('Between the author’s name in the sentence and its number.'),
-  }).optional().describe('How numbers stand in the text.'),
-  notes: z.strictObject({
-    between: marks('Between works in a note.'),
-    ibid: printed.optional().describe('What stands for the work of the note before.'),
-    firstShort: z.boolean().optional().describe('The first note of a work is short too.'),
-  }).optional().describe('How notes are set.'),
+  numbers: z
+    .strictObject({
+      open: marks('Before a number.'),
+      close: marks('After it.'),
+      each: z.boolean().describe('Every number in brackets of its own.'),
+      between: marks('Between numbers.'),
+      range: marks('Between the first and the last of a row.'),
+      superscript: z.boolean().describe('Numbers are raised.'),
+      locator: pattern(SLOTS.numberAndPlace).optional().describe('The number and the place cited; absent: the place is not printed.'),
+      closedUp: z.boolean().optional().describe('No space stands in the place printed with a number.'),
+      behind: shaped(/^[.,;:?!]*$/u, 'can hold only marks')
+        .optional()
+        .describe('The marks that a raised number stands behind.'),
+      narrative: marks('Between the author’s name in the sentence and its number.'),
+    })
+    .optional()
+    .describe('How numbers stand in the text.'),
+  notes: z
+    .strictObject({
+      between: marks('Between works in a note.'),
+      ibid: printed.optional().describe('What stands for the work of the note before.'),
+      firstShort: z.boolean().optional().describe('The first note of a work is short too.'),
+    })
+    .optional()
+    .describe('How notes are set.'),
 })
 
 const heading = z.strictObject({
-  bold: z.boolean().optional(), italic: z.boolean().optional(), underline: z.boolean().optional(), smallCaps: z.boolean().optional(), centred: z.boolean().optional(), indented: z.boolean().optional(),
+  bold: z.boolean().optional(),
+  italic: z.boolean().optional(),
+  underline: z.boolean().optional(),
+  smallCaps: z.boolean().optional(),
+  centred: z.boolean().optional(),
+  indented: z.boolean().optional(),
   runIn: z.boolean().optional().describe('It stands at the head of its paragraph and ends with a full stop.'),
 })
 const caption = z.strictObject({
@@ -187,58 +236,88 @@ const rangeStyle = z.enum(['full', 'two-digits', 'chicago', 'minimal'])
 const twips = z.number().int().min(0).max(5000)
 
 export const styleSchema = z.strictObject({
-  id: z.string().regex(/^[a-z][a-z0-9-]*$/u).describe('What jobs and papers call it.'),
+  id: z
+    .string()
+    .regex(/^[a-z][a-z0-9-]*$/u)
+    .describe('What jobs and papers call it.'),
   name: z.string().min(1),
   edition: z.string().min(1),
   short: z.string().min(1).describe('Short name for the style switch.'),
   manual: z.string().min(1).describe('The published manual it follows.'),
   citation: citation.describe('Citations in the text.'),
-  list: z.strictObject({
-    heading: z.string().min(1).max(80).describe('What stands over the list.'),
-    order: z.enum(['filing', 'appearance']).describe('By names and titles, or as the works are cited.'),
-    wordByWord: z.boolean().optional().describe('Spaces count in filing, so that "New York" comes before "Newark"; letter by letter otherwise.'),
-    withoutAl: z.boolean().optional().describe('The Arabic article joined to a name (al-Hakim) is passed over in filing.'),
-    then: z.enum(['year', 'title']).describe('After the names.'),
-    asPrinted: z.boolean().optional().describe('Names left out for et al. do not count in filing.'),
-    repeated: printed.optional().describe('What replaces the names of the entry before; absent: names again.'),
-    number: pattern(SLOTS.number).optional().describe('How its number is set.'),
-    noStop: z.boolean().optional().describe('Entries end without a full stop.'),
-    noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
-    hanging: twips.describe('Hanging indent in twips; numbered lists hang at their number.'),
-    doubleSpaced: z.boolean(),
-  }).describe('The list of works.'),
-  page: z.strictObject({
-    titlePage: z.boolean(),
-    lineSpacing: z.number().min(1).max(3),
-    runningHead: z.enum(['number', 'surname-number', 'number-centred']),
-    firstLineIndent: twips.describe('In twips.'),
-    blockQuote: z.strictObject({ words: z.number().int().min(1).optional(), lines: z.number().int().min(1).optional() }).describe('Words, or lines, from which a quotation becomes a block.'),
-    headings: z.tuple([heading, heading, heading, heading, heading]).readonly().describe('The five levels of headings.'),
-    titleBold: z.boolean().optional().describe('The paper’s title is bold.'),
-    listHeadingBold: z.boolean().optional().describe('The heading over the list is bold.'),
-    captions: z.strictObject({ table: caption, figure: caption }),
-    ellipsis: z.strictObject({
-      points: z.enum(['.\u00A0.\u00A0.', '...', '…']).describe('The points that stand for words left out of a quotation.'),
-      atEnd: z.boolean().optional().describe('They stand at its end too where it ends as a sentence.'),
-    }),
-  }).describe('The page.'),
-  quotes: z.strictObject({ outer: oneAndSeveralOf(quotationMark), inner: oneAndSeveralOf(quotationMark) }).describe('Quotation marks, and those inside them.'),
+  list: z
+    .strictObject({
+      heading: z.string().min(1).max(80).describe('What stands over the list.'),
+      order: z.enum(['filing', 'appearance']).describe('By names and titles, or as the works are cited.'),
+      wordByWord: z
+        .boolean()
+        .optional()
+        .describe('Spaces count in filing, so that "New York" comes before "Newark"; letter by letter otherwise.'),
+      withoutAl: z.boolean().optional().describe('The Arabic article joined to a name (al-Hakim) is passed over in filing.'),
+      then: z.enum(['year', 'title']).describe('After the names.'),
+      asPrinted: z.boolean().optional().describe('Names left out for et al. do not count in filing.'),
+      repeated: printed.optional().describe('What replaces the names of the entry before; absent: names again.'),
+      number: pattern(SLOTS.number).optional().describe('How its number is set.'),
+      noStop: z.boolean().optional().describe('Entries end without a full stop.'),
+      noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
+      hanging: twips.describe('Hanging indent in twips; numbered lists hang at their number.'),
+      doubleSpaced: z.boolean(),
+    })
+    .describe('The list of works.'),
+  page: z
+    .strictObject({
+      titlePage: z.boolean(),
+      lineSpacing: z.number().min(1).max(3),
+      runningHead: z.enum(['number', 'surname-number', 'number-centred']),
+      firstLineIndent: twips.describe('In twips.'),
+      blockQuote: z
+        .strictObject({ words: z.number().int().min(1).optional(), lines: z.number().int().min(1).optional() })
+        .describe('Words, or lines, from which a quotation becomes a block.'),
+      headings: z.tuple([heading, heading, heading, heading, heading]).readonly().describe('The five levels of headings.'),
+      titleBold: z.boolean().optional().describe('The paper’s title is bold.'),
+      listHeadingBold: z.boolean().optional().describe('The heading over the list is bold.'),
+      captions: z.strictObject({ table: caption, figure: caption }),
+      ellipsis: z.strictObject({
+        points: z.enum(['.\u00A0.\u00A0.', '...', '…']).describe('The points that stand for words left out of a quotation.'),
+        atEnd: z.boolean().optional().describe('They stand at its end too where it ends as a sentence.'),
+      }),
+    })
+    .describe('The page.'),
+  quotes: z
+    .strictObject({ outer: oneAndSeveralOf(quotationMark), inner: oneAndSeveralOf(quotationMark) })
+    .describe('Quotation marks, and those inside them.'),
   stopsInside: z.boolean().describe('Commas and full stops stand inside closing quotation marks.'),
   commaAfterQuestion: z.boolean().describe('A comma after a title ending in ? or !.'),
-  capitals: z.strictObject({
-    roman: capitals, quoted: capitals, italic: capitals,
-    container: capitals.optional().describe('Of official names (journals, sites, shows); absent: as given.'),
-  }).describe('The capitals of titles by their treatment.'),
+  capitals: z
+    .strictObject({
+      roman: capitals,
+      quoted: capitals,
+      italic: capitals,
+      container: capitals.optional().describe('Of official names (journals, sites, shows); absent: as given.'),
+    })
+    .describe('The capitals of titles by their treatment.'),
   dash: z.enum(['–', '-', '—']).describe('In ranges.'),
-  ranges: z.strictObject({
-    pages: rangeStyle, locators: rangeStyle,
-    years: rangeStyle.optional().describe('Years, if not in full.'),
-  }).describe('How second numbers are shortened.'),
+  ranges: z
+    .strictObject({ pages: rangeStyle, locators: rangeStyle, years: rangeStyle.optional().describe('Years, if not in full.') })
+    .describe('How second numbers are shortened.'),
   names: z.partialRecord(nameForm, nameFormSchema).describe('How lists of names are set, by place.'),
-  makers: z.partialRecord(z.enum(MAKER_SETS), z.strictObject({
-    form: nameForm, pattern: pattern(SLOTS.makers), between: shaped(/^(?:[.,;] | )$/u, 'is a mark and a space').describe('Between roles.'),
-  })).describe('How makers inside an entry are set.'),
-  roleJoins: z.strictObject({ label: joint, verb: joint, lead: joint.optional().describe('Between makers of several roles who lead together; as before the last of several names otherwise.') }).describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
+  makers: z
+    .partialRecord(
+      z.enum(MAKER_SETS),
+      z.strictObject({
+        form: nameForm,
+        pattern: pattern(SLOTS.makers),
+        between: shaped(/^(?:[.,;] | )$/u, 'is a mark and a space').describe('Between roles.'),
+      }),
+    )
+    .describe('How makers inside an entry are set.'),
+  roleJoins: z
+    .strictObject({
+      label: joint,
+      verb: joint,
+      lead: joint.optional().describe('Between makers of several roles who lead together; as before the last of several names otherwise.'),
+    })
+    .describe('Between two labels, and two verbs, of one hand ("edited and translated by").'),
   leadLabel: pattern(SLOTS.label).describe('The label after the leading names when they are not authors.'),
   roles: roles.describe('Each role’s words.'),
   roleSets: z.partialRecord(z.enum(MAKER_SETS), roles).optional().describe('A role’s words in one place only.'),
@@ -253,19 +332,41 @@ export const styleSchema = z.strictObject({
     range: z.enum(['–', '-', '—', '/', ' to ']).describe('Between two dates.'),
     monthRange: z.enum(['–', '-', '/']).optional().describe('Between two months, if otherwise.'),
   }),
-  terms: z.strictObject({
-    edition: printed, noDate: printed, inPress: printed, page: wordsBefore,
-    editionWords: z.record(z.string(), printed).describe('The words of an edition as the style shortens them, in small letters.'),
-    issue: printed.describe('Before the number of an issue, in the styles that label it.'),
-    selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
-    newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
-  }).describe('Words that stand in several layouts.'),
-  countries: z.partialRecord(z.string().regex(/^[A-Z]{2}$/u), shaped(/^(?:(?:\p{Lu}\.)+|\p{Lu}+|\p{Lu}\p{Ll}+\.?)$/u, 'is no abbreviation of a country')).optional().describe('How the countries of patents are abbreviated; the code itself otherwise.'),
+  terms: z
+    .strictObject({
+      edition: printed,
+      noDate: printed,
+      inPress: printed,
+      page: wordsBefore,
+      editionWords: z.record(z.string(), printed).describe('The words of an edition as the style shortens them, in small letters.'),
+      issue: printed.describe('Before the number of an issue, in the styles that label it.'),
+      selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
+      newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
+    })
+    .describe('Words that stand in several layouts.'),
+  countries: z
+    .partialRecord(
+      z.string().regex(/^[A-Z]{2}$/u),
+      shaped(/^(?:(?:\p{Lu}\.)+|\p{Lu}+|\p{Lu}\p{Ll}+\.?)$/u, 'is no abbreviation of a country'),
+    )
+    .optional()
+    .describe('How the countries of patents are abbreviated; the code itself otherwise.'),
   descriptions: z.partialRecord(kind, description).describe('Descriptions and the words that stand for genres, by kind.'),
-  degrees: z.partialRecord(z.enum(DEGREE_LEVELS), z.strictObject({ named: pattern(SLOTS.degree).optional().describe('Where the degree is known by its letters.'), plain: pattern(SLOTS.degree) })).optional().describe('What theses are called, by the degree they were written for.'),
+  degrees: z
+    .partialRecord(
+      z.enum(DEGREE_LEVELS),
+      z.strictObject({
+        named: pattern(SLOTS.degree).optional().describe('Where the degree is known by its letters.'),
+        plain: pattern(SLOTS.degree),
+      }),
+    )
+    .optional()
+    .describe('What theses are called, by the degree they were written for.'),
   degreeStops: z.boolean().optional().describe('The letters of a degree take stops: Ph.D.'),
   username: pattern(SLOTS.username).optional().describe('How a username follows its owner’s name in the list.'),
-  sameMaker: z.strictObject({ publisher: z.enum(['keep', 'publisher', 'author']), site: z.enum(['keep', 'site', 'author']) }).describe('What is left out when the author is also the publisher, or the site.'),
+  sameMaker: z
+    .strictObject({ publisher: z.enum(['keep', 'publisher', 'author']), site: z.enum(['keep', 'site', 'author']) })
+    .describe('What is left out when the author is also the publisher, or the site.'),
   shorten: z.strictObject({
     journals: z.boolean().describe('Journal titles are abbreviated.'),
     withoutStops: z.boolean().optional().describe('… and lose their stops.'),
@@ -275,7 +376,11 @@ export const styleSchema = z.strictObject({
     proceedings: z.enum(['words', 'proc']).optional().describe('Every common word of proceedings, or that word alone.'),
     ampersand: printed.optional().describe('What & becomes in the title of a whole.'),
   }),
-  url: z.strictObject({ scheme: z.boolean().describe('https:// is printed.'), doi: pattern(SLOTS.doi), address: pattern(SLOTS.address).optional().describe('What stands around an address.') }),
+  url: z.strictObject({
+    scheme: z.boolean().describe('https:// is printed.'),
+    doi: pattern(SLOTS.doi),
+    address: pattern(SLOTS.address).optional().describe('What stands around an address.'),
+  }),
   onlineReferenceAsBook: z.boolean().optional().describe('Titles of encyclopedias are books’ and cased as such even online.'),
   credit: z.strictObject({
     template: template.optional().describe('The credit under something reproduced, where the style has one of its own.'),
@@ -283,19 +388,21 @@ export const styleSchema = z.strictObject({
     numbered: pattern(SLOTS.number).describe('Where works are numbered.'),
     unnumbered: shaped(/^[\p{L} .:]+$/u, 'can hold only words').describe('The same for a work without a number.'),
   }),
-  options: z.strictObject({
-    ad: z.boolean().optional().describe('The date stands after the author.'),
-    places: z.boolean().optional().describe('Places of publication are printed.'),
-    chapterPages: z.boolean().optional().describe('A chapter’s pages are printed.'),
-    capitalEdition: z.boolean().optional().describe('"Rev. ed." keeps its capital wherever it stands.'),
-  }).describe('What templates may ask.'),
+  options: z
+    .strictObject({
+      ad: z.boolean().optional().describe('The date stands after the author.'),
+      places: z.boolean().optional().describe('Places of publication are printed.'),
+      chapterPages: z.boolean().optional().describe('A chapter’s pages are printed.'),
+      capitalEdition: z.boolean().optional().describe('"Rev. ed." keeps its capital wherever it stands.'),
+    })
+    .describe('What templates may ask.'),
   frame: template.describe('The entry of every kind that has none of its own.'),
   noteFrame: template.optional().describe('The note of every kind that has none of its own.'),
   parts: z.record(z.string(), template).describe('Named parts for every layout.'),
   kinds: z.partialRecord(kind, layout).describe('The layouts.'),
-  rules: z.partialRecord(z.enum(RULE_IDS), z.strictObject({
-    says: z.string().min(1).max(400), source: z.string().min(1).max(120),
-  })).describe('One sentence a rule with the manual’s section; rules.ts says what its slots print.'),
+  rules: z
+    .partialRecord(z.enum(RULE_IDS), z.strictObject({ says: z.string().min(1).max(400), source: z.string().min(1).max(120) }))
+    .describe('One sentence a rule with the manual’s section; rules.ts says what its slots print.'),
 })
 
 export type Style = z.infer<typeof styleSchema>

@@ -40,9 +40,16 @@ export function parseSentence(sentence: string): readonly SentencePiece[] {
     if (open < 0) break
     const close = sentence.indexOf('}', open)
     if (close < 0) fail('unclosed {', open)
-    const [, path, form, choices] = /^([A-Za-z][\w.-]*)(?::([a-z-]+)|\?(.*))?$/u.exec(sentence.slice(open + 1, close)) ?? fail('no slot', open)
+    const [, path, form, choices] =
+      /^([A-Za-z][\w.-]*)(?::([a-z-]+)|\?(.*))?$/u.exec(sentence.slice(open + 1, close)) ?? fail('no slot', open)
     if (form !== undefined && !isForm(form)) fail(`no form "${form}"`, open)
-    pieces.push({ slot: { path: path!, ...(form ? { form: form as SentenceForm } : {}), ...(choices !== undefined ? { choices: readChoices(choices, what => fail(what, open)) } : {}) } })
+    pieces.push({
+      slot: {
+        path: path!,
+        ...(form ? { form: form as SentenceForm } : {}),
+        ...(choices !== undefined ? { choices: readChoices(choices, (what) => fail(what, open)) } : {}),
+      },
+    })
     at = close + 1
   }
   parsed.set(sentence, pieces)

@@ -17,10 +17,14 @@ export function printedTexts(style: Style): { key: string, text: string }[] {
   const add = (key: string, text: string) => { if (text) out.push({ key, text }) }
   const visit = (key: string, value: unknown, of: (key: string, text: string) => void) => {
     if (typeof value === 'string') of(key, value)
-    else if (typeof value === 'object' && value !== null) for (const [step, inner] of Object.entries(value)) visit(`${key}.${step}`, inner, of)
+    else if (typeof value === 'object' && value !== null)
+      for (const [step, inner] of Object.entries(value)) visit(`${key}.${step}`, inner, of)
   }
   const literal = (key: string, template: string) => wordsIn(parseTemplate(template)).forEach(text => add(key, text))
-  const slotted = (slots: readonly string[]) => (key: string, pattern: string) => parsePattern(pattern, slots).forEach((piece) => { if ('text' in piece) add(key, piece.text) })
+  const slotted = (slots: readonly string[]) => (key: string, pattern: string) =>
+    parsePattern(pattern, slots).forEach((piece) => {
+      if ('text' in piece) add(key, piece.text)
+    })
   visit('frame', style.frame, literal)
   visit('noteFrame', style.noteFrame, literal)
   visit('parts', style.parts, literal)
@@ -43,7 +47,11 @@ export function printedTexts(style: Style): { key: string, text: string }[] {
     else { add(`descriptions.${kind}.or`, description.or ?? ''); visit(`descriptions.${kind}.words`, description.words, add) }
   }
   for (const [set, { pattern }] of Object.entries(style.makers)) visit(`makers.${set}.pattern`, pattern, slotted(SLOTS.makers))
-  for (const [id, form] of Object.entries(style.names)) { add(`names.${id}.pair`, form.pair); add(`names.${id}.last`, form.last); add(`names.${id}.etAl.text`, form.etAl?.text ?? '') }
+  for (const [id, form] of Object.entries(style.names)) {
+    add(`names.${id}.pair`, form.pair)
+    add(`names.${id}.last`, form.last)
+    add(`names.${id}.etAl.text`, form.etAl?.text ?? '')
+  }
   visit('url.doi', style.url.doi, slotted(SLOTS.doi))
   visit('url.address', style.url.address, slotted(SLOTS.address))
   visit('page.captions.table.label', style.page.captions.table.label, slotted(SLOTS.caption))
@@ -58,15 +66,32 @@ export function printedTexts(style: Style): { key: string, text: string }[] {
 }
 
 function wordsIn(nodes: readonly Node[]): string[] {
-  return nodes.flatMap(node => (node.type === 'text' ? [node.text] : node.type === 'group' || node.type === 'mark' ? wordsIn(node.of) : node.type === 'first' ? node.of.flatMap(({ of }) => wordsIn(of)) : []))
+  return nodes.flatMap((node) =>
+    node.type === 'text'
+      ? [node.text]
+      : node.type === 'group' || node.type === 'mark'
+        ? wordsIn(node.of)
+        : node.type === 'first'
+          ? node.of.flatMap(({ of }) => wordsIn(of))
+          : [],
+  )
 }
 
 export const printedWords = (style: Style): string[] => printedTexts(style).flatMap(({ text }) => text.match(/[\p{L}\p{M}’]+/gu) ?? [])
 
 /** Words of a style that no other style prints and nobody has looked at. */
 export function checkSpelling(style: Style): StyleProblem[] {
-  return printedTexts(style).flatMap(({ key, text }) => (text.match(/[\p{L}\p{M}’]+/gu) ?? []).filter(word => !KNOWN.has(word)).map((word): StyleProblem => {
-    const kind = /^kinds\.([a-z-]+)/u.exec(key)?.[1] as KindId | undefined
-    return { style: style.id, ...(kind ? { kind } : {}), key, what: `"${word}" is printed by no style so far; if it is right, add it to printed-words.ts` }
-  }))
+  return printedTexts(style).flatMap(({ key, text }) =>
+    (text.match(/[\p{L}\p{M}’]+/gu) ?? [])
+      .filter((word) => !KNOWN.has(word))
+      .map((word): StyleProblem => {
+        const kind = /^kinds\.([a-z-]+)/u.exec(key)?.[1] as KindId | undefined
+        return {
+          style: style.id,
+          ...(kind ? { kind } : {}),
+          key,
+          what: `"${word}" is printed by no style so far; if it is right, add it to printed-words.ts`,
+        }
+      }),
+  )
 }

@@ -129,7 +129,12 @@ export function parseTemplate(text: string): readonly Node[] {
       const when = CONDITION.exec(text.slice(at))?.[0]
       const terms = when?.split('&').map((term) => {
         const [, not, option, part, name, value] = TERM.exec(term) ?? fail(`no condition "${term}"`)
-        return { not: not === '!', sort: option ? 'option' : part ? 'part' : value ? 'equals' : 'thing', name: name!, ...(value ? { value } : {}) } satisfies Term
+        return {
+          not: not === '!',
+          sort: option ? 'option' : part ? 'part' : value ? 'equals' : 'thing',
+          name: name!,
+          ...(value ? { value } : {}),
+        } satisfies Term
       })
       if (when) at += when.length + 1
       of.push({ ...(terms ? { when: terms } : {}), of: sequence('>', [...open, '>']) })

@@ -28,7 +28,10 @@ export const problemText = ({ style, kind, key, what }: StyleProblem): string =>
 
 /** Everything that is wrong with a style; nothing for one that can be used. */
 export function validateStyle(given: unknown): StyleProblem[] {
-  const id = typeof given === 'object' && given !== null && typeof (given as { id?: unknown }).id === 'string' ? (given as { id: string }).id : 'style'
+  const id =
+    typeof given === 'object' && given !== null && typeof (given as { id?: unknown }).id === 'string'
+      ? (given as { id: string }).id
+      : 'style'
   const parsed = styleSchema.safeParse(given)
   if (!parsed.success) return parsed.error.issues.flatMap(issue => schemaProblems(id, issue))
   return [...new StyleCheck(given as Style).run()]
@@ -76,7 +79,8 @@ class StyleCheck {
         this.template(layout.unlisted.parenthetical, at('unlisted.parenthetical'))
         this.template(layout.unlisted.narrative, at('unlisted.narrative'))
       }
-      if ((!layout.unlisted || layout.unlisted.unless) && layout.entry === undefined) this.template(style.frame, { ...at('frame'), key: 'frame' })
+      if ((!layout.unlisted || layout.unlisted.unless) && layout.entry === undefined)
+        this.template(style.frame, { ...at('frame'), key: 'frame' })
       for (const name of LAYOUT_TEMPLATES) if (layout[name] !== undefined) this.template(layout[name], at(name))
       for (const [name, part] of Object.entries(layout.parts ?? {})) this.template(part, at(`parts.${name}`))
       this.notes(at, layout)
@@ -86,14 +90,16 @@ class StyleCheck {
     for (const [name, part] of Object.entries(style.parts)) this.template(part, { ...plain, key: `parts.${name}` })
     if (style.noteFrame !== undefined) this.template(style.noteFrame, { ...plain, key: 'noteFrame' })
     if (style.credit.template !== undefined) this.template(style.credit.template, { ...plain, key: 'credit.template' })
-    for (const name of Object.keys(style.parts)) if (!this.usedParts.has(name) && name !== 'short') this.say({ key: `parts.${name}` }, 'no template uses it')
+    for (const name of Object.keys(style.parts))
+      if (!this.usedParts.has(name) && name !== 'short') this.say({ key: `parts.${name}` }, 'no template uses it')
   }
 
   /** A style of notes has a full and a short one for every kind. */
   private notes(at: (key: string) => Where, layout: Layout): void {
     if (this.style.citation.system !== 'notes') return
     if (layout.note === undefined && this.style.noteFrame === undefined) this.say(at('note'), 'a style of notes needs one, or a noteFrame')
-    if (layout.short === undefined && this.style.parts.short === undefined) this.say(at('short'), 'a style of notes needs one, or a part called short')
+    if (layout.short === undefined && this.style.parts.short === undefined)
+      this.say(at('short'), 'a style of notes needs one, or a part called short')
   }
 
   /** What a layout gives and nothing prints is a slip of the pen. */
@@ -101,9 +107,15 @@ class StyleCheck {
     if (layout.unlisted && !layout.unlisted.unless) return
     const entry = layout.entry ?? this.style.frame
     const used = partsUsed(entry, layout, this.style)
-    for (const name of LAYOUT_TEMPLATES) if (['what', 'inside', 'where'].includes(name) && layout[name] && !used.has(name)) this.say(at(name), 'the entry does not use it')
-    const all = new Set([...used, ...partsUsed(layout.note ?? this.style.noteFrame ?? '', layout, this.style), ...partsUsed(layout.short ?? '', layout, this.style)])
-    for (const name of Object.keys(layout.parts ?? {})) if (!all.has(name)) this.say(at(`parts.${name}`), 'no template of this kind uses it')
+    for (const name of LAYOUT_TEMPLATES)
+      if (['what', 'inside', 'where'].includes(name) && layout[name] && !used.has(name)) this.say(at(name), 'the entry does not use it')
+    const all = new Set([
+      ...used,
+      ...partsUsed(layout.note ?? this.style.noteFrame ?? '', layout, this.style),
+      ...partsUsed(layout.short ?? '', layout, this.style),
+    ])
+    for (const name of Object.keys(layout.parts ?? {}))
+      if (!all.has(name)) this.say(at(`parts.${name}`), 'no template of this kind uses it')
   }
 
   private template(text: string, where: Where): void {
@@ -125,8 +137,13 @@ class StyleCheck {
 
   private sequence(nodes: readonly Node[], where: Where): void {
     nodes.forEach((node, i) => {
-      if (node.type === 'between' && (i === 0 || i === nodes.length - 1 || nodes[i + 1]!.type === 'between')) this.say(where, `the separator {&${node.text}} at ${node.at} stands between nothing`)
-      if (node.type === 'between' && nodes.slice(0, i).every(one => one.type === 'text')) this.say(where, `the separator {&${node.text}} at ${node.at} has only words before it and would never print; print the words as a value`)
+      if (node.type === 'between' && (i === 0 || i === nodes.length - 1 || nodes[i + 1]!.type === 'between'))
+        this.say(where, `the separator {&${node.text}} at ${node.at} stands between nothing`)
+      if (node.type === 'between' && nodes.slice(0, i).every((one) => one.type === 'text'))
+        this.say(
+          where,
+          `the separator {&${node.text}} at ${node.at} has only words before it and would never print; print the words as a value`,
+        )
       if (node.type === 'text') this.beside(node, nodes[i - 1], nodes[i + 1], where)
       this.node(node, where)
     })
@@ -152,7 +169,8 @@ class StyleCheck {
       case 'mark': return this.sequence(node.of, where)
       case 'first':
         node.of.forEach((alternative, i) => {
-          if (!alternative.of.length && i < node.of.length - 1 && !alternative.when) this.say(where, `an empty alternative at ${node.at}: those behind it are never reached`)
+          if (!alternative.of.length && i < node.of.length - 1 && !alternative.when)
+            this.say(where, `an empty alternative at ${node.at}: those behind it are never reached`)
           alternative.when?.forEach(term => this.term(term, where))
           this.sequence(alternative.of, where)
         })
@@ -174,7 +192,8 @@ class StyleCheck {
       else if (isIn(DATE_FORMS, filter)) this.dateForm(filter, where)
     }
     if (new Set(filters).size < filters.length) this.say(where, `{${name}} at ${at} has a filter twice`)
-    if (always && !WITH_FALLBACK.includes(name)) this.say(where, `{${name}!} at ${at}: only ${WITH_FALLBACK.map(one => `{${one}!}`).join(' and ')} print something for nothing`)
+    if (always && !WITH_FALLBACK.includes(name))
+      this.say(where, `{${name}!} at ${at}: only ${WITH_FALLBACK.map((one) => `{${one}!}`).join(' and ')} print something for nothing`)
     if (!filters.some(filter => isIn(NAME_FORMS, filter))) this.defaultForm(name, where)
   }
 
@@ -189,7 +208,8 @@ class StyleCheck {
   }
 
   private dateForm(id: DateFormId, where: { key: string, kind?: KindId }): void {
-    if (!this.style.dates.forms[id]) this.say(where, `the style has no date form "${id}"; it has ${Object.keys(this.style.dates.forms).join(', ')}`)
+    if (!this.style.dates.forms[id])
+      this.say(where, `the style has no date form "${id}"; it has ${Object.keys(this.style.dates.forms).join(', ')}`)
   }
 
   private part(name: string, at: number, where: Where): void {
@@ -198,7 +218,10 @@ class StyleCheck {
     const text = own ?? this.style.parts[name]
     if (own === undefined && text !== undefined) this.usedParts.add(name)
     // A layout may leave a question out, and the frame ask for it all the same.
-    if (text === undefined) { if (!['what', 'inside', 'where', 'standIn'].includes(name)) this.say(where, `no part {@${name}} at ${at}`); return }
+    if (text === undefined) {
+      if (!['what', 'inside', 'where', 'standIn'].includes(name)) this.say(where, `no part {@${name}} at ${at}`)
+      return
+    }
     this.sequence(safely(text), { ...where, inside: [...where.inside, name] })
   }
 
@@ -208,8 +231,10 @@ class StyleCheck {
     else if (sort === 'equals') {
       if (!isIn(COMPARED, name)) this.say(where, `nothing called "${name}" can be compared; there are ${COMPARED.join(', ')}`)
       else if (name === 'kind' && !isIn(KIND_IDS, value!)) this.say(where, `no kind "${value!}"`)
-      else if (name === 'label' && !isIn(LOCATOR_LABELS, value!)) this.say(where, `no label "${value!}"; there are ${LOCATOR_LABELS.join(', ')}`)
-      else if (name === 'country' && !/^[a-z]{2}$/u.test(value!)) this.say(where, `"${value!}" is no country; use the two letters of its code`)
+      else if (name === 'label' && !isIn(LOCATOR_LABELS, value!))
+        this.say(where, `no label "${value!}"; there are ${LOCATOR_LABELS.join(', ')}`)
+      else if (name === 'country' && !/^[a-z]{2}$/u.test(value!))
+        this.say(where, `"${value!}" is no country; use the two letters of its code`)
     }
     else if (!isThing(name) && !isValue(name)) this.say(where, `no condition "${name}"`)
   }
@@ -226,24 +251,33 @@ class StyleCheck {
     }
     for (const [set, rules] of Object.entries(makers)) form(rules.form, `makers.${set}.form`)
     for (const id of ['date', 'year'] as const) if (!dates.forms[id]) this.say({ key: `dates.forms.${id}` }, 'every style needs it')
-    for (const [kind, layout] of Object.entries(kinds) as [KindId, Layout][]) if (layout.dateForm) this.dateForm(layout.dateForm, { key: `kinds.${kind}.dateForm`, kind })
+    for (const [kind, layout] of Object.entries(kinds) as [KindId, Layout][])
+      if (layout.dateForm) this.dateForm(layout.dateForm, { key: `kinds.${kind}.dateForm`, kind })
     for (const [id, one] of Object.entries(names)) {
-      if (one.given === 'initials' && !one.initials) this.say({ key: `names.${id}.initials` }, 'given names are initials, but how they are set is not said')
-      if (one.etAl && one.etAl.keep >= one.etAl.from) this.say({ key: `names.${id}.etAl.keep` }, `${one.etAl.keep} names cannot be kept of ${one.etAl.from}`)
-      if (one.order !== 'surname' && one.given === 'none') this.say({ key: `names.${id}.given` }, 'only the order "surname" shows no given names')
+      if (one.given === 'initials' && !one.initials)
+        this.say({ key: `names.${id}.initials` }, 'given names are initials, but how they are set is not said')
+      if (one.etAl && one.etAl.keep >= one.etAl.from)
+        this.say({ key: `names.${id}.etAl.keep` }, `${one.etAl.keep} names cannot be kept of ${one.etAl.from}`)
+      if (one.order !== 'surname' && one.given === 'none')
+        this.say({ key: `names.${id}.given` }, 'only the order "surname" shows no given names')
     }
     if (citation.system === 'numbers' && !citation.numbers) this.say({ key: 'citation.numbers' }, 'a style of numbers needs them')
     if (citation.system === 'notes' && !citation.notes) this.say({ key: 'citation.notes' }, 'a style of notes needs them')
-    if (list.order === 'appearance' && citation.system !== 'numbers') this.say({ key: 'list.order' }, 'only numbered works are listed as they appear')
+    if (list.order === 'appearance' && citation.system !== 'numbers')
+      this.say({ key: 'list.order' }, 'only numbered works are listed as they appear')
     this.months()
     for (const [id, patterns] of Object.entries(dates.forms)) {
       for (const [precision, pattern] of Object.entries(patterns)) {
         const between = pattern.replace(/\{\w+\}/gu, '')
-        if (/[^ ,.()/-]/u.test(between)) this.say({ key: `dates.forms.${id}.${precision}` }, `"${between}" between the parts of a date; use spaces, commas and stops`)
+        if (/[^ ,.()/-]/u.test(between))
+          this.say({ key: `dates.forms.${id}.${precision}` }, `"${between}" between the parts of a date; use spaces, commas and stops`)
       }
     }
     const paired: Record<string, string> = { '(': ')', '[': ']', '': '' }
-    for (const [key, { open, close }] of Object.entries({ 'citation': citation, 'citation.numbers': citation.numbers ?? { open: '', close: '' } })) {
+    for (const [key, { open, close }] of Object.entries({
+      'citation': citation,
+      'citation.numbers': citation.numbers ?? { open: '', close: '' },
+    })) {
       if (paired[open] !== close) this.say({ key: `${key}.close` }, `"${open}" is not closed by "${close}"`)
     }
   }
@@ -251,10 +285,14 @@ class StyleCheck {
   private months(): void {
     const { months, seasons } = this.style.dates
     months.forEach((month, i) => {
-      if (!MONTHS[i]!.startsWith(month.replace(/\.$/u, ''))) this.say({ key: `dates.months.${i}` }, `"${month}" is neither ${MONTHS[i]!} nor its beginning`)
+      if (!MONTHS[i]!.startsWith(month.replace(/\.$/u, '')))
+        this.say({ key: `dates.months.${i}` }, `"${month}" is neither ${MONTHS[i]!} nor its beginning`)
     })
     const known = [['Spring'], ['Summer'], ['Autumn', 'Fall'], ['Winter']]
-    seasons.forEach((season, i) => { if (!known[i]!.includes(season.replace(/^./u, c => c.toUpperCase()))) this.say({ key: `dates.seasons.${i}` }, `"${season}" is no season; use ${known[i]!.join(' or ')}`) })
+    seasons.forEach((season, i) => {
+      if (!known[i]!.includes(season.replace(/^./u, (c) => c.toUpperCase())))
+        this.say({ key: `dates.seasons.${i}` }, `"${season}" is no season; use ${known[i]!.join(' or ')}`)
+    })
   }
 
   private sentences(): void {
@@ -264,7 +302,8 @@ class StyleCheck {
       const where = { key: `rules.${id}.says` }
       try {
         for (const piece of parseSentence(rule.says)) {
-          if ('slot' in piece && fillSlot(this.style, piece.slot) === undefined) this.say(where, `the slot {${piece.slot.path}} has nothing to say in this style`)
+          if ('slot' in piece && fillSlot(this.style, piece.slot) === undefined)
+            this.say(where, `the slot {${piece.slot.path}} has nothing to say in this style`)
         }
       }
       catch (error) { this.say(where, (error as Error).message) }
@@ -291,7 +330,11 @@ function partsUsed(template: string, layout: Layout, style: Style, seen = new Se
     for (const node of nodes) {
       if (node.type === 'part') visit(node.name)
       else if (node.type === 'group' || node.type === 'mark') walk(node.of)
-      else if (node.type === 'first') for (const { when, of } of node.of) { when?.forEach(term => term.sort === 'part' && visit(term.name)); walk(of) }
+      else if (node.type === 'first')
+        for (const { when, of } of node.of) {
+          when?.forEach((term) => term.sort === 'part' && visit(term.name))
+          walk(of)
+        }
     }
   }
   walk(safely(template))

@@ -10,7 +10,36 @@ const words = () => (table ??= new Map(TITLE_WORDS.trim().split('\n').map((line)
   return [word.trim(), short.trim()] as const
 })))
 
-const SMALL = new Set(['a', 'an', 'the', 'and', 'of', 'for', 'in', 'on', 'to', 'with', 'at', 'by', 'from', '&', 'de', 'la', 'le', 'des', 'du', 'et', 'der', 'die', 'das', 'und', 'für', 'del', 'y', 'e'])
+const SMALL = new Set([
+  'a',
+  'an',
+  'the',
+  'and',
+  'of',
+  'for',
+  'in',
+  'on',
+  'to',
+  'with',
+  'at',
+  'by',
+  'from',
+  '&',
+  'de',
+  'la',
+  'le',
+  'des',
+  'du',
+  'et',
+  'der',
+  'die',
+  'das',
+  'und',
+  'für',
+  'del',
+  'y',
+  'e',
+])
 
 /** "Journal of Estuary Heritage": J. Estuary Herit. A title of one word is never abbreviated (ISO 4, 4.3). */
 export function abbreviateJournal(title: string): string {
@@ -42,12 +71,34 @@ const PROCEEDINGS: readonly [RegExp, string][] = [
   [/\bProceedings of the\b/giu, 'Proc.'], [/\bProceedings\b/giu, 'Proc.'],
 ]
 const PROCEEDINGS_WORDS: readonly [RegExp, string][] = [
-  ...PROCEEDINGS, [/\bSymposium\b/giu, 'Symp.'], [/\bConference\b/giu, 'Conf.'], [/\bInternational\b/giu, 'Int.'], [/\bAnnual\b/giu, 'Annu.'],
-  [/\bWorkshop\b/giu, 'Workshop'], [/\bCongress\b/giu, 'Congr.'], [/\bMeeting\b/giu, 'Meeting'], [/\bNational\b/giu, 'Nat.'], [/\bEuropean\b/giu, 'Eur.'],
-  [/\bAmerican\b/giu, 'Amer.'], [/\bEngineering\b/giu, 'Eng.'], [/\bTechnology\b/giu, 'Technol.'], [/\bTechnical\b/giu, 'Tech.'], [/\bScience\b/giu, 'Sci.'],
-  [/\bSociety\b/giu, 'Soc.'], [/\bSystems\b/giu, 'Syst.'], [/\bApplications\b/giu, 'Appl.'], [/\bAdvances\b/giu, 'Adv.'], [/\bResearch\b/giu, 'Res.'],
-  [/\bManagement\b/giu, 'Manage.'], [/\bEnvironmental\b/giu, 'Environ.'], [/\bEnvironment\b/giu, 'Environ.'],
-  [/\bFirst\b/giu, '1st'], [/\bSecond\b/giu, '2nd'], [/\bThird\b/giu, '3rd'], [/\bFourth\b/giu, '4th'], [/\bFifth\b/giu, '5th'],
+  ...PROCEEDINGS,
+  [/\bSymposium\b/giu, 'Symp.'],
+  [/\bConference\b/giu, 'Conf.'],
+  [/\bInternational\b/giu, 'Int.'],
+  [/\bAnnual\b/giu, 'Annu.'],
+  [/\bWorkshop\b/giu, 'Workshop'],
+  [/\bCongress\b/giu, 'Congr.'],
+  [/\bMeeting\b/giu, 'Meeting'],
+  [/\bNational\b/giu, 'Nat.'],
+  [/\bEuropean\b/giu, 'Eur.'],
+  [/\bAmerican\b/giu, 'Amer.'],
+  [/\bEngineering\b/giu, 'Eng.'],
+  [/\bTechnology\b/giu, 'Technol.'],
+  [/\bTechnical\b/giu, 'Tech.'],
+  [/\bScience\b/giu, 'Sci.'],
+  [/\bSociety\b/giu, 'Soc.'],
+  [/\bSystems\b/giu, 'Syst.'],
+  [/\bApplications\b/giu, 'Appl.'],
+  [/\bAdvances\b/giu, 'Adv.'],
+  [/\bResearch\b/giu, 'Res.'],
+  [/\bManagement\b/giu, 'Manage.'],
+  [/\bEnvironmental\b/giu, 'Environ.'],
+  [/\bEnvironment\b/giu, 'Environ.'],
+  [/\bFirst\b/giu, '1st'],
+  [/\bSecond\b/giu, '2nd'],
+  [/\bThird\b/giu, '3rd'],
+  [/\bFourth\b/giu, '4th'],
+  [/\bFifth\b/giu, '5th'],
 ]
 
 /** "Proceedings of the 6th Symposium on Small Hydropower": Proc. 6th Symp. Small Hydropower (IEEE Reference Guide, conferences). */
@@ -68,7 +119,10 @@ export function shortenPublisher(name: string, how: 'Univ.' | 'U', institutes = 
     return institutes ? short.replace(/^Institute (?:for|of) (?:the )?/u, 'Inst. ') : short
   }
   const university = /\bUniversity\b|\bUniversit(?:é|ät|y)\b/u.test(name)
-  const business = name.replace(/\s+/gu, ' ').replace(/,? (?:Company|Co\.|Corporation|Corp\.|Inc\.?|Incorporated|Limited|Ltd\.?|LLC|GmbH|Publishers?|Publishing(?: Company)?)$/u, '').replace(/^The /u, '')
+  const business = name
+    .replace(/\s+/gu, ' ')
+    .replace(/,? (?:Company|Co\.|Corporation|Corp\.|Inc\.?|Incorporated|Limited|Ltd\.?|LLC|GmbH|Publishers?|Publishing(?: Company)?)$/u, '')
+    .replace(/^The /u, '')
   if (!university) return business || name
   return business.replace(/\bUniversity Press\b/gu, 'UP').replace(/\bUniversity\b/gu, 'U').replace(/\bPress\b/gu, 'P')
 }

@@ -53,7 +53,9 @@ function isHeadline(title: string): boolean {
   const words = wordsOf(title).filter((word, i) => i > 0 && !SMALL.has(word.toLowerCase()) && word.length > 2)
   // A subtitle's first word has a capital in both.
   const starts = new Set([...stripRich(title).matchAll(/[:?!—–]\s+[“‘"']?(\p{L}[\p{L}’'-]*)/gu)].map(match => match[1]!))
-  const open = words.filter(word => !starts.has(word) && !isProperNoun(word) && isCommon(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word))
+  const open = words.filter(
+    (word) => !starts.has(word) && !isProperNoun(word) && isCommon(word) && !/^\p{L}?\p{Lu}+$|\p{Ll}\p{Lu}/u.test(word),
+  )
   return open.length >= 2 && open.filter(word => /^\p{Lu}/u.test(word)).length >= open.length * 0.75
 }
 

@@ -11,22 +11,31 @@ export type Standing = 'name' | 'compound' | 'small' | undefined
 const set = (words: string): ReadonlySet<string> => new Set(words.trim().split(/\s+/u))
 
 /** Common words that belong to the name behind them. */
-const BEFORE_NAME = set('lake mount river saint st cape fort port san santa los las new north south east west great greater upper lower outer inner king queen pope sir lady lord prince princess president')
+const BEFORE_NAME = set(
+  'lake mount river saint st cape fort port san santa los las new north south east west great greater upper lower outer inner king queen pope sir lady lord prince princess president',
+)
 /** Common words that belong to the name before them, where that is the name of a place or a people ("Roman Empire", "Easter Island"). */
-const AFTER_NAME = set(`sea ocean river lake island islands desert mountains mountain peninsula gulf canal empire revolution republic war wars valley bay strait basin channel kingdom states dynasty
+const AFTER_NAME =
+  set(`sea ocean river lake island islands desert mountains mountain peninsula gulf canal empire revolution republic war wars valley bay strait basin channel kingdom states dynasty
  treaty rebellion uprising famine genocide renaissance reformation enlightenment spring constitution parliament congress senate university college cathedral abbey castle street road avenue square hospital museum
  assembly midlands palace restoration delta highlands lowlands plateau archipelago`)
 /** The same, where no other noun follows: "the Assam Railway", "Indian railway engineers". */
 const LAST_AFTER_NAME = set('railway railroad airport station zoo')
 /** Bodies are called by their reach and by what they are: "the International Criminal Court". */
 const REACH = set('world international european national royal african inter-american pan-american')
-const BODY = set('court bank fund union commission parliament council society association organization organisation academy agency committee tribunal institute museum gallery library theatre theater opera service foundation')
+const BODY = set(
+  'court bank fund union commission parliament council society association organization organisation academy agency committee tribunal institute museum gallery library theatre theater opera service foundation',
+)
 /** Of them, those that make a name of a word that no list knows, too: "Leedside University". */
-const AFTER_UNKNOWN = set('university college cathedral abbey castle palace street road avenue square bridge river lake island islands county valley')
+const AFTER_UNKNOWN = set(
+  'university college cathedral abbey castle palace street road avenue square bridge river lake island islands county valley',
+)
 /** What states agree on is called by the place. */
 const AFTER_PLACE = set('accords accord protocol agreement convention conventions declaration process summit consensus')
 /** What happened, or stands, once and has an article for it: "the Crusades", "the Kremlin". */
-const WITH_ARTICLE = set('confederacy crusades restoration reformation inquisition pentagon kremlin louvre bastille renaissance enlightenment holocaust blitz raj')
+const WITH_ARTICLE = set(
+  'confederacy crusades restoration reformation inquisition pentagon kremlin louvre bastille renaissance enlightenment holocaust blitz raj',
+)
 /** What is counted has a capital before its number (APA 7, 6.19). */
 const COUNTED = set('year grade part volume book chapter phase')
 /** Tests, scales and laws take the words between a name and them into the name: "Wechsler Memory Scale". */
@@ -44,23 +53,39 @@ const GENUS = /(?:a|us|um|is|es|on|ium|ella|bacter|myces)$/u
 const DETERMINERS = set('the a an this that these those its his her their our your my some any every each no')
 const LOCATIVES = set('in from to at near across throughout within outside around towards toward against via between of')
 /** What may follow a noun that stands alone: no other noun does. */
-const FUNCTION = set('and or but nor in on at of to for from with without by as since after before during under over into between among through is are was were be and/or vs versus than')
+const FUNCTION = set(
+  'and or but nor in on at of to for from with without by as since after before during under over into between among through is are was were be and/or vs versus than',
+)
 /** Places that are common words too, in a text that has no article before them. */
-const PLACES = set('china turkey chad jordan georgia guinea hamburg cologne cork limerick bologna java jersey guernsey lima panama bath nice male victoria')
+const PLACES = set(
+  'china turkey chad jordan georgia guinea hamburg cologne cork limerick bologna java jersey guernsey lima panama bath nice male victoria',
+)
 const MONTHS = set('march may august')
 const BEFORE_MONTH = set('in of since until till from by early late mid mid- during')
 const LANGUAGES_OF_MACHINES = set('python java ruby rust swift julia scratch perl basic')
-const OF_PROGRAMS = set('library libraries program programs programming code scripts script package packages toolkit module modules developers notebook notebooks')
+const OF_PROGRAMS = set(
+  'library libraries program programs programming code scripts script package packages toolkit module modules developers notebook notebooks',
+)
 /** What is polished, and what for. */
 const BEFORE_POLISHING = set('to nail shoe floor furniture')
 const POLISHED = set('remover removers coating coatings stone wood metal')
 const EVANGELISTS = set('mark luke john matthew')
 /** People whom a color of skin may be said of; APA 7, 5.7 gives Black and White a capital then. */
-const PEOPLE = set(`people persons men women boys girls children youth adolescents teenagers adults students pupils teachers nurses doctors workers families mothers fathers parents communities neighborhoods neighbourhoods churches
+const PEOPLE =
+  set(`people persons men women boys girls children youth adolescents teenagers adults students pupils teachers nurses doctors workers families mothers fathers parents communities neighborhoods neighbourhoods churches
  colleges voters citizens soldiers veterans writers authors artists musicians athletes scholars patients americans british canadians lives identity feminism feminist masculinity femininity power nationalism history studies`)
-const CULTURAL = set('music philosophy thought culture cultures art medicine civilization civilisation civilizations society societies democracies democracy powers science ideas values europe literature countries classical')
+const CULTURAL = set(
+  'music philosophy thought culture cultures art medicine civilization civilisation civilizations society societies democracies democracy powers science ideas values europe literature countries classical',
+)
 
-interface Around { words: readonly WordFacts[], names: Standing[], i: number, word: WordFacts, before: WordFacts | undefined, next: WordFacts | undefined }
+interface Around {
+  words: readonly WordFacts[]
+  names: Standing[]
+  i: number
+  word: WordFacts
+  before: WordFacts | undefined
+  next: WordFacts | undefined
+}
 
 const isProperOrDoubtful = (word: WordFacts | undefined): boolean => word !== undefined && (word.proper || word.doubtful)
 const isUnknown = (word: WordFacts | undefined): boolean => word !== undefined && word.raised && !word.proper && !isCommonWord(word.lower)
@@ -89,9 +114,16 @@ const RULES: readonly NameRule[] = [
   { of: PLACES, says: coordinated },
   { of: PLACES, says: place },
   { of: MONTHS, says: ({ before, next }) => before !== undefined && BEFORE_MONTH.has(before.lower) && endsPhrase(next) },
-  { of: set('polish'), says: ({ before, next }) => !endsPhrase(next) && !BEFORE_POLISHING.has(before?.lower ?? '') && !POLISHED.has(next!.stem) },
+  {
+    of: set('polish'),
+    says: ({ before, next }) => !endsPhrase(next) && !BEFORE_POLISHING.has(before?.lower ?? '') && !POLISHED.has(next!.stem),
+  },
   { of: LANGUAGES_OF_MACHINES, says: language },
-  { of: EVANGELISTS, says: ({ words, i, before }) => [words[i - 2]?.stem, before?.lower].join(' ') === 'gospel of' || [words[i - 2]?.lower, before?.lower].join(' ') === 'according to' },
+  {
+    of: EVANGELISTS,
+    says: ({ words, i, before }) =>
+      [words[i - 2]?.stem, before?.lower].join(' ') === 'gospel of' || [words[i - 2]?.lower, before?.lower].join(' ') === 'according to',
+  },
   { of: set('black white'), says: ({ next }) => PEOPLE.has(next?.lower ?? '') },
   { of: set('western'), says: ({ next }) => CULTURAL.has(next?.lower ?? '') },
   { of: WITH_ARTICLE, says: ({ before, next }) => before?.lower === 'the' && next?.lower !== 'of' && endsPhrase(next) },
@@ -99,7 +131,7 @@ const RULES: readonly NameRule[] = [
   { says: ({ word, before, next }) => word.doubtful && before?.raised === true && isGivenName(before.lower) && endsPhrase(next) },
   { of: COUNTED, says: ({ next }) => next !== undefined && /^\d{1,3}$/u.test(next.lower) },
   // A hamlet has an article; the prince has none.
-  { of: set('hamlet'), says: at => isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true) },
+  { of: set('hamlet'), says: (at) => isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true) },
 ]
 
 const ANY = RULES.filter(({ of }) => !of)
@@ -160,7 +192,14 @@ const STREETS = set('street road avenue lane square terrace crescent')
 const ON = set('on in at along off from')
 function thoroughfare({ words, names, i, word, next }: Around): Standing {
   const of = (street: WordFacts | undefined, name: WordFacts | undefined, before: WordFacts | undefined): boolean =>
-    street !== undefined && STREETS.has(street.lower) && street.raised && name !== undefined && name.raised && !/^(?:high|busy|public|residential|urban|rural|open|main|safe)$/u.test(name.lower) && before !== undefined && ON.has(before.lower)
+    street !== undefined
+    && STREETS.has(street.lower)
+    && street.raised
+    && name !== undefined
+    && name.raised
+    && !/^(?:high|busy|public|residential|urban|rural|open|main|safe)$/u.test(name.lower)
+    && before !== undefined
+    && ON.has(before.lower)
   if (of(word, words[i - 1], words[i - 2])) return 'name'
   if (of(next, word, words[i - 1])) { names[i + 1] = 'name'; return 'name' }
   return undefined
@@ -168,7 +207,8 @@ function thoroughfare({ words, names, i, word, next }: Around): Standing {
 
 /** "Kyoto Protocol", "Bologna Process": what states agreed on, by its place. */
 function agreement({ names, i, word, before, next }: Around): Standing {
-  const isPlace = (one: WordFacts | undefined): boolean => one !== undefined && one.raised && (PLACES.has(one.lower) || (one.proper && !/(?:an|ish|ese|ic|i)$/u.test(one.lower)))
+  const isPlace = (one: WordFacts | undefined): boolean =>
+    one !== undefined && one.raised && (PLACES.has(one.lower) || (one.proper && !/(?:an|ish|ese|ic|i)$/u.test(one.lower)))
   if (AFTER_PLACE.has(word.lower) && word.raised && isPlace(before)) return 'name'
   if (next && AFTER_PLACE.has(next.lower) && next.raised && PLACES.has(word.lower) && word.raised) { names[i + 1] = 'name'; return 'name' }
   return undefined
@@ -181,12 +221,14 @@ function act({ words, names, i, word, before }: Around): Standing {
   if (word.lower === 'amendment' && word.raised && before?.raised && ORDINAL.test(before.lower)) { names[i - 1] = 'name'; return 'name' }
   if (word.lower !== 'act' || !word.raised) return undefined
   let from = i
-  while (from > 0 && i - from < 7 && (words[from - 1]!.raised || (INSIDE_ACT.has(words[from - 1]!.lower) && words[from - 2]?.raised))) from--
+  while (from > 0 && i - from < 7 && (words[from - 1]!.raised || (INSIDE_ACT.has(words[from - 1]!.lower) && words[from - 2]?.raised)))
+    from--
   // What begins the title has a capital for that; an article before it says that the name begins here.
   if (words[from] && DETERMINERS.has(words[from]!.lower)) from++
   const raised = words.slice(from, i).filter(one => one.raised).length
   const cited = /^(?:under|by|since|after|before|against|of)$/u.test(words[from - 2]?.lower ?? '') && words[from - 1]?.lower === 'the'
-  if (raised < (cited ? 1 : 2) || !(from > 0 && (DETERMINERS.has(words[from - 1]!.lower) || FUNCTION.has(words[from - 1]!.lower)))) return undefined
+  if (raised < (cited ? 1 : 2) || !(from > 0 && (DETERMINERS.has(words[from - 1]!.lower) || FUNCTION.has(words[from - 1]!.lower))))
+    return undefined
   for (let n = from; n < i; n++) names[n] = words[n]!.raised ? inName(words[n]!) : 'small'
   return 'name'
 }
@@ -210,7 +252,14 @@ function coordinated({ words, i, word, before, next }: Around): Standing {
 
 function place(at: Around): Standing {
   const { word, before } = at
-  return word.raised && PLACES.has(word.lower) && before !== undefined && LOCATIVES.has(before.lower) && isAlone(at) && !/^(?:bath|nice|male)$/u.test(word.lower) ? 'name' : undefined
+  return word.raised
+    && PLACES.has(word.lower)
+    && before !== undefined
+    && LOCATIVES.has(before.lower)
+    && isAlone(at)
+    && !/^(?:bath|nice|male)$/u.test(word.lower)
+    ? 'name'
+    : undefined
 }
 
 /** "Wechsler Memory Scale": from a name up to the head all are raised, if only raised words stand between, at most two. */
@@ -218,7 +267,8 @@ function nameBefore(words: readonly WordFacts[], names: Standing[], head: number
   for (let at = head - 1; at >= Math.max(0, head - 3); at--) {
     const word = words[at]!
     if (!word.raised) return
-    const named = names[at] === 'name' || (word.doubtful && words[head]!.stem !== 'index' && words[head]!.stem !== 'test') || !isCommonWord(word.lower)
+    const named =
+      names[at] === 'name' || (word.doubtful && words[head]!.stem !== 'index' && words[head]!.stem !== 'test') || !isCommonWord(word.lower)
     if (!named) continue
     if (at === head - 1 && PLAIN_HEADS.has(words[head]!.stem)) return
     for (let i = at; i <= head; i++) names[i] = inName(words[i]!)

@@ -24,7 +24,17 @@ export function inWords(n: number): string {
   return String(n).split('').map(d => ONES[Number(d)]).join(' ')
 }
 
-const ROMAN: readonly (readonly [number, string])[] = [[100, 'C'], [90, 'XC'], [50, 'L'], [40, 'XL'], [10, 'X'], [9, 'IX'], [5, 'V'], [4, 'IV'], [1, 'I']]
+const ROMAN: readonly (readonly [number, string])[] = [
+  [100, 'C'],
+  [90, 'XC'],
+  [50, 'L'],
+  [40, 'XL'],
+  [10, 'X'],
+  [9, 'IX'],
+  [5, 'V'],
+  [4, 'IV'],
+  [1, 'I'],
+]
 /** 14 as XIV; for tables, acts and scenes, below 400. */
 export function roman(n: number): string {
   let rest = n

@@ -18,7 +18,13 @@ const CLOSES = /^[ \u00A0]*[.,;:?!]*[”’"](?!\p{L})/u
  * @param before the paragraph before the words left out; @param omitted those words; @param after what follows them
  * @param rule the style's points; @param block whether the paragraph is a block quotation, which has no marks of its own
  */
-export function leaveOut(before: string, omitted: string, after: string, rule: { points: string, atEnd?: boolean }, block = false): Omission {
+export function leaveOut(
+  before: string,
+  omitted: string,
+  after: string,
+  rule: { points: string, atEnd?: boolean },
+  block = false,
+): Omission {
   const takeBefore = /[ \u00A0]*$/u.exec(before)![0].length
   const takeAfter = /^[ \u00A0]*/u.exec(after)![0].length
   const body = before.slice(0, before.length - takeBefore)

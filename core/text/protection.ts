@@ -15,7 +15,8 @@ export function writeRich(segments: readonly Segment[]): string {
 
 const WORD = /([\p{L}\p{N}][\p{L}\p{M}\p{N}.’'&-]*[\p{L}\p{N}]|[\p{L}\p{N}])/u
 const isWord = (piece: string): boolean => /^[\p{L}\p{N}]/u.test(piece)
-const alike = (a: Segment, b: Segment): boolean => (['kept', 'italic', 'bold', 'superscript', 'smallCaps'] as const).every(mark => Boolean(a[mark]) === Boolean(b[mark]))
+const alike = (a: Segment, b: Segment): boolean =>
+  (['kept', 'italic', 'bold', 'superscript', 'smallCaps'] as const).every((mark) => Boolean(a[mark]) === Boolean(b[mark]))
 
 /** A title with each of its words passed through `change`; neighbours of one treatment are joined again. */
 function mapWords(title: string, change: (word: Segment, at: number) => Segment): string {
@@ -42,7 +43,8 @@ const protect = ({ kept: _, ...word }: Segment, kept: boolean): Segment => (kept
  */
 export const toggleProtection = (title: string, at: number): string => mapWords(title, (word, i) => {
   if (i !== at) return word
-  const text = !word.kept && word.text === word.text.toLowerCase() ? word.text.replace(/^\p{Ll}/u, letter => letter.toUpperCase()) : word.text
+  const text =
+    !word.kept && word.text === word.text.toLowerCase() ? word.text.replace(/^\p{Ll}/u, (letter) => letter.toUpperCase()) : word.text
   return protect({ ...word, text }, !word.kept)
 })
 

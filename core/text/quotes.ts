@@ -10,7 +10,11 @@ const OPENS_BEFORE = /[\s([{\u2013\u2014“‘«]/u
 const WORD = /[\p{L}\p{N}]/u
 
 /** A mark of a quotation, or an apostrophe. */
-export interface QuoteSign { at: number, sign: 'open' | 'close' | 'apostrophe' | 'stray', /** Levels of quotation around it, from 0. */ level: number }
+export interface QuoteSign {
+  at: number
+  sign: 'open' | 'close' | 'apostrophe' | 'stray'
+  /** Levels of quotation around it, from 0. */ level: number
+}
 
 /** Every quotation mark and apostrophe of a text, curly or straight, told apart; `at` counts letters (code points). */
 export function findQuotes(text: string): QuoteSign[] {
@@ -48,7 +52,8 @@ export function setQuotes(text: string, marks: QuoteMarks, depth: number): strin
   if (!/[“”"‘’']/u.test(text)) return text
   const chars = [...text]
   const levels = [marks.outer, marks.inner]
-  for (const { at, sign, level } of findQuotes(text)) if (sign !== 'stray') chars[at] = sign === 'apostrophe' ? '’' : levels[(depth + level) % 2]![sign === 'open' ? 0 : 1]
+  for (const { at, sign, level } of findQuotes(text))
+    if (sign !== 'stray') chars[at] = sign === 'apostrophe' ? '’' : levels[(depth + level) % 2]![sign === 'open' ? 0 : 1]
   return chars.join('')
 }
 

@@ -2,7 +2,11 @@
  * A quotation that runs on from the writer's sentence ("writes that …") begins with a small letter; a changed capital
  * stands in brackets (APA 7, 8.31; MLA Handbook 9, 6.56; Chicago 18, 12.20).
  */
-const STARTERS = new Set('a an the we it in on at by to for from with as if when while where what who how why that this these those there they he she you our my his her its their your and but or so yet no not all some any many most more few each every one two three both such only then here now even still once after before since because although though until unless'.split(' '))
+const STARTERS = new Set(
+  'a an the we it in on at by to for from with as if when while where what who how why that this these those there they he she you our my his her its their your and but or so yet no not all some any many most more few each every one two three both such only then here now even still once after before since because although though until unless'.split(
+    ' ',
+  ),
+)
 const WORD = /^(\p{Lu})(\p{Ll}[\p{L}\p{M}’'-]*|(?=[\s,]))/u
 
 /**

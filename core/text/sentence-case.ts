@@ -59,7 +59,13 @@ function lowered(words: readonly string[], n: number, names: readonly Standing[]
   if (word === 'I' || /^I[’']/u.test(word)) return word
   if (!shouting && facts.ownCapitals) return word
   if (/^\p{Lu}$/u.test(word) && facts.lower !== 'a') return word
-  if (names[n] === 'name' || names[n] === 'compound') return !shouting ? word : word.split('-').map(part => capital(part.toLowerCase())).join('-')
+  if (names[n] === 'name' || names[n] === 'compound')
+    return !shouting
+      ? word
+      : word
+          .split('-')
+          .map((part) => capital(part.toLowerCase()))
+          .join('-')
   if (names[n] === 'small') return facts.lower
   // A word that no list knows is taken for a name, and said to be doubtful.
   const unknown = facts.raised && !isCommonWord(facts.lower)

@@ -5,11 +5,26 @@
 
 /** By the word in small letters: whether it is the abbreviation between these two. */
 const ABBREVIATES: Readonly<Record<string, (before: string, after: string) => boolean>> = {
-  who: (before, after) => /^the$/iu.test(before) || /^(?:guidelines?|reports?|recommendations?|classifications?|standards?|criteria|framework|strategy|surveillance|data)$/iu.test(after),
-  us: (before, after) => /^(?:the|from|of|in|across|post-war|contemporary|modern|early)$/iu.test(before) ? after === '' || !/^(?:and|all|to|the|a|what|how|who)$/iu.test(after) : /^(?:army|navy|senate|congress|history|policy|cities|economy|education|foreign|healthcare|law|politics|presidents?|schools?|states?|supreme|trade|elections?)$/iu.test(after),
-  aids: (before, after) => /^(?:and|of|with|hiv|hiv\/aids|the)$/iu.test(before) || /^(?:patients?|epidemic|crisis|care|prevention|research|activism|orphans?|policy)$/iu.test(after),
-  it: (_before, after) => /^(?:infrastructure|departments?|managers?|professionals?|projects?|security|services?|skills|strategy|systems?|outsourcing|governance)$/iu.test(after),
-  stem: (before, after) => !/^(?:brain|plant|main|flower|the|a)$/iu.test(before) && !/^(?:cells?|from|borers?|rust|length|density)$/iu.test(after),
+  who: (before, after) =>
+    /^the$/iu.test(before)
+    || /^(?:guidelines?|reports?|recommendations?|classifications?|standards?|criteria|framework|strategy|surveillance|data)$/iu.test(
+      after,
+    ),
+  us: (before, after) =>
+    /^(?:the|from|of|in|across|post-war|contemporary|modern|early)$/iu.test(before)
+      ? after === '' || !/^(?:and|all|to|the|a|what|how|who)$/iu.test(after)
+      : /^(?:army|navy|senate|congress|history|policy|cities|economy|education|foreign|healthcare|law|politics|presidents?|schools?|states?|supreme|trade|elections?)$/iu.test(
+          after,
+        ),
+  aids: (before, after) =>
+    /^(?:and|of|with|hiv|hiv\/aids|the)$/iu.test(before)
+    || /^(?:patients?|epidemic|crisis|care|prevention|research|activism|orphans?|policy)$/iu.test(after),
+  it: (_before, after) =>
+    /^(?:infrastructure|departments?|managers?|professionals?|projects?|security|services?|skills|strategy|systems?|outsourcing|governance)$/iu.test(
+      after,
+    ),
+  stem: (before, after) =>
+    !/^(?:brain|plant|main|flower|the|a)$/iu.test(before) && !/^(?:cells?|from|borers?|rust|length|density)$/iu.test(after),
 }
 
 /** Undefined where the word is no such one. */

@@ -26,7 +26,17 @@ const QUOTE = 5
 const ascii = new Uint8Array(128)
 for (let code = 0; code < 128; code++) {
   const char = String.fromCharCode(code)
-  ascii[code] = /[A-Za-z0-9]/u.test(char) ? LETTER : '.\'&'.includes(char) ? JOINER : char === '-' ? HYPHEN : /\s/u.test(char) ? SPACE : '"([{'.includes(char) ? QUOTE : OTHER
+  ascii[code] = /[A-Za-z0-9]/u.test(char)
+    ? LETTER
+    : '.\'&'.includes(char)
+      ? JOINER
+      : char === '-'
+        ? HYPHEN
+        : /\s/u.test(char)
+          ? SPACE
+          : '"([{'.includes(char)
+            ? QUOTE
+            : OTHER
 }
 const beyond = new Map<number, number>()
 function classOf(code: number): number {
@@ -34,7 +44,18 @@ function classOf(code: number): number {
   const known = beyond.get(code)
   if (known !== undefined) return known
   const char = String.fromCodePoint(code)
-  const found = char === '’' ? JOINER : /[\p{L}\p{M}\p{N}]/u.test(char) ? LETTER : /[\u2010\u2011]/u.test(char) ? HYPHEN : /\s/u.test(char) ? SPACE : /[“”‘]/u.test(char) ? QUOTE : OTHER
+  const found =
+    char === '’'
+      ? JOINER
+      : /[\p{L}\p{M}\p{N}]/u.test(char)
+        ? LETTER
+        : /[\u2010\u2011]/u.test(char)
+          ? HYPHEN
+          : /\s/u.test(char)
+            ? SPACE
+            : /[“”‘]/u.test(char)
+              ? QUOTE
+              : OTHER
   beyond.set(code, found)
   return found
 }
@@ -99,10 +120,15 @@ export function tokenise(segments: readonly Segment[]): Token[] {
 }
 
 /** Abbreviations of three letters and more that a stop ends, but no sentence. */
-const ABBREVIATED = new Set(`figs vols eds nos prof dept univ inst proc capt mrs rev gen col govt assn bros corp etc approx vs transl trans illus comp chap chaps
- sect ser supp suppl conf symp intl natl sci tech eng hist est max min temp rep sen gov sgt esq blvd tech dist misc orig repr cf ca`.split(/\s+/u))
+const ABBREVIATED = new Set(
+  `figs vols eds nos prof dept univ inst proc capt mrs rev gen col govt assn bros corp etc approx vs transl trans illus comp chap chaps
+ sect ser supp suppl conf symp intl natl sci tech eng hist est max min temp rep sen gov sgt esq blvd tech dist misc orig repr cf ca`.split(
+    /\s+/u,
+  ),
+)
 /** Whether a word with its full stop ends a sentence of the title: "Silt. Part two". */
-const endsSentence = (word: string): boolean => word.endsWith('.') && /^[\p{L}\p{N}’'-]*\p{Ll}{3}\.$/u.test(word) && !ABBREVIATED.has(word.slice(0, -1).toLowerCase())
+const endsSentence = (word: string): boolean =>
+  word.endsWith('.') && /^[\p{L}\p{N}’'-]*\p{Ll}{3}\.$/u.test(word) && !ABBREVIATED.has(word.slice(0, -1).toLowerCase())
 
 function unitAfter(mark: string, spaced: boolean): Unit | undefined {
   if (mark === '') return 'start'

@@ -38,7 +38,14 @@ export function factsOf(word: string): WordFacts {
   const lower = word.toLowerCase()
   const stem = lower.replace(/[’']s?$/u, '')
   const made: WordFacts = {
-    lower, stem, raised: /^\p{Lu}/u.test(word), ownCapitals: hasOwnCapitals(word), fixed: fixedForm(word), proper: isProperStem(stem), doubtful: doubtfulNouns().has(lower), hyphenated: word.includes('-'),
+    lower,
+    stem,
+    raised: /^\p{Lu}/u.test(word),
+    ownCapitals: hasOwnCapitals(word),
+    fixed: fixedForm(word),
+    proper: isProperStem(stem),
+    doubtful: doubtfulNouns().has(lower),
+    hyphenated: word.includes('-'),
   }
   known.set(word, made)
   return made
@@ -46,7 +53,11 @@ export function factsOf(word: string): WordFacts {
 
 const isProperStem = (stem: string): boolean => {
   const nouns = properNouns()
-  return nouns.has(stem) || genera().has(stem) || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)) && !doubtfulNouns().has(stem))
+  return (
+    nouns.has(stem)
+    || genera().has(stem)
+    || (stem.endsWith('s') && stem.length > 4 && nouns.has(stem.slice(0, -1)) && !doubtfulNouns().has(stem))
+  )
 }
 
 /** Whether a word is known to keep its capital; possessives and plurals of peoples count ("Darwin’s", "Kenyans"). */
@@ -73,7 +84,8 @@ export const isVerb = (word: string): boolean => verbs().has(word.toLowerCase())
 /** Whether a noun is a verb now and then (power, map, fund). */
 export const isSometimesVerb = (word: string): boolean => sometimesVerbs().has(word.toLowerCase())
 
-const hasOwnCapitals = (word: string): boolean => /^\p{L}+\p{Lu}|^\p{Lu}[\p{Lu}.&\p{N}]+$|^\p{Ll}\p{Lu}|\p{N}\p{Lu}/u.test(word.replace(/[’']s$/u, ''))
+const hasOwnCapitals = (word: string): boolean =>
+  /^\p{L}+\p{Lu}|^\p{Lu}[\p{Lu}.&\p{N}]+$|^\p{Ll}\p{Lu}|\p{N}\p{Lu}/u.test(word.replace(/[’']s$/u, ''))
   || /^(?:\p{Lu}\.)+\p{Lu}?\.?$/u.test(word)
 const ROMAN = /^(?=[IVX])(?:X{0,3})(?:IX|IV|V?I{0,3})$/u
 

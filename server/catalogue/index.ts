@@ -32,18 +32,34 @@ export async function lookUp(catalogue: Catalogue, { type, value }: Pick<Identif
   const signal = AbortSignal.timeout(limit)
   const late = new Promise<'late'>(resolve => signal.addEventListener('abort', () => resolve('late'), { once: true }))
   let answer: CatalogueAnswer | 'late'
-  try { answer = await Promise.race([catalogue.look({ type, value }, signal), late]) }
-  catch { return signal.aborted ? slow(what) : { outcome: 'down', says: `The catalogue could not be asked for ${what}. Try again, or type the details.` } }
+  try {
+    answer = await Promise.race([catalogue.look({ type, value }, signal), late])
+  } catch {
+    return signal.aborted
+      ? slow(what)
+      : { outcome: 'down', says: `The catalogue could not be asked for ${what}. Try again, or type the details.` }
+  }
   if (answer === 'late') return slow(what)
-  if (answer.type === 'none') return { outcome: 'none', says: `The catalogue has nothing under ${what}. Check it against the source, or type the details.` }
+  if (answer.type === 'none')
+    return { outcome: 'none', says: `The catalogue has nothing under ${what}. Check it against the source, or type the details.` }
   if (answer.type === 'page') {
     const [proposal] = readPage(answer.html, answer.address).proposals
-    return proposal ? { outcome: 'found', proposal: { ...proposal, where: value } } : { outcome: 'nonsense', says: `The page at ${value} says nothing of itself that could be read. Type its title instead.` }
+    return proposal
+      ? { outcome: 'found', proposal: { ...proposal, where: value } }
+      : { outcome: 'nonsense', says: `The page at ${value} says nothing of itself that could be read. Type its title instead.` }
   }
-  return readRecord(answer.item, type, value) ?? { outcome: 'nonsense', says: `The catalogue’s answer for ${what} could not be read as a source. Type the details instead.` }
+  return (
+    readRecord(answer.item, type, value) ?? {
+      outcome: 'nonsense',
+      says: `The catalogue’s answer for ${what} could not be read as a source. Type the details instead.`,
+    }
+  )
 }
 
-const slow = (what: string): Outcome => ({ outcome: 'slow', says: `The catalogue did not answer in time for ${what}. Try again, or type the details.` })
+const slow = (what: string): Outcome => ({
+  outcome: 'slow',
+  says: `The catalogue did not answer in time for ${what}. Try again, or type the details.`,
+})
 
 function readRecord(given: unknown, type: Identifier['type'], value: string): Outcome | undefined {
   const item = typeof given === 'object' && given !== null && !('id' in given) ? { ...given, id: value } : given

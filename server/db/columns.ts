@@ -11,4 +11,5 @@ export const json = <T>(name: string, read: (value: unknown) => T) => customType
 })(name)
 
 /** A column of one word out of a few, checked when it is read. */
-export const word = <T extends string>(name: string, read: (value: string) => T) => customType<{ data: T, driverData: string }>({ dataType: () => 'text', fromDriver: read })(name)
+export const word = <T extends string>(name: string, read: (value: string) => T) =>
+  customType<{ data: T, driverData: string }>({ dataType: () => 'text', fromDriver: read })(name)

@@ -33,7 +33,9 @@ export function openDatabase(file: string): Db {
   }
   catch (error) {
     connection?.close()
-    throw new DatabaseTrouble(`The database ${file} cannot be used: ${(error as Error).message}. It was left as it is. Move it aside to begin a new one, or set DENDLE_DATA to another file.`)
+    throw new DatabaseTrouble(
+      `The database ${file} cannot be used: ${(error as Error).message}. It was left as it is. Move it aside to begin a new one, or set DENDLE_DATA to another file.`,
+    )
   }
 }
 
@@ -42,24 +44,37 @@ const MAGIC = 'SQLite format 3\0'
 function inspect(file: string) {
   const folder = dirname(file)
   if (!existsSync(file)) {
-    try { mkdirSync(folder, { recursive: true, mode: 0o700 }) }
-    catch (error) { throw new DatabaseTrouble(`The folder ${folder} for the database cannot be made: ${(error as Error).message}. Set DENDLE_DATA to a file in a folder you can write to.`) }
+    try {
+      mkdirSync(folder, { recursive: true, mode: 0o700 })
+    } catch (error) {
+      throw new DatabaseTrouble(
+        `The folder ${folder} for the database cannot be made: ${(error as Error).message}. Set DENDLE_DATA to a file in a folder you can write to.`,
+      )
+    }
     return
   }
   const stat = statSync(file)
   if (!stat.isFile()) throw new DatabaseTrouble(`${file} is not a file. Set DENDLE_DATA to the database file itself.`)
-  if ((stat.mode & 0o222) === 0) throw new DatabaseTrouble(`The database ${file} is read-only, so nothing written could be kept. Make it writable (chmod u+w), or set DENDLE_DATA to another file.`)
+  if ((stat.mode & 0o222) === 0)
+    throw new DatabaseTrouble(
+      `The database ${file} is read-only, so nothing written could be kept. Make it writable (chmod u+w), or set DENDLE_DATA to another file.`,
+    )
   if (stat.size === 0) return
   const head = Buffer.alloc(16)
   const handle = openSync(file, 'r')
   readSync(handle, head, 0, 16, 0)
   closeSync(handle)
-  if (head.toString('latin1') !== MAGIC) throw new DatabaseTrouble(`${file} is not a Dendle database, or it is damaged. It was left as it is. Move it aside to begin a new one, or set DENDLE_DATA to another file.`)
+  if (head.toString('latin1') !== MAGIC)
+    throw new DatabaseTrouble(
+      `${file} is not a Dendle database, or it is damaged. It was left as it is. Move it aside to begin a new one, or set DENDLE_DATA to another file.`,
+    )
 }
 
 function migrationsFolder(): string {
   const beside = join(dirname(resolve(process.argv[1] ?? '.')), 'migrations')
-  const found = [process.env.DENDLE_MIGRATIONS, beside, resolve('server/db/migrations')].find(path => path && existsSync(join(path, 'meta')))
+  const found = [process.env.DENDLE_MIGRATIONS, beside, resolve('server/db/migrations')].find(
+    (path) => path && existsSync(join(path, 'meta')),
+  )
   if (!found) throw new Error('its migrations are missing from this build')
   return found
 }

@@ -28,7 +28,13 @@ export function listPapers(db: Db) {
     sources: sql<number>`(select count(*) from ${uses} where ${uses.paperId} = ${papers.id} and ${uses.deletedAt} is null)`,
   }).from(papers).where(isNull(papers.deletedAt)).orderBy(desc(papers.updatedAt)).all()
   return rows.map(({ paper, sources }) => ({
-    id: paper.id, title: paper.title, style: paper.style, sources, words: wordsOf(db, paper), updatedAt: paper.updatedAt, revision: paper.revision,
+    id: paper.id,
+    title: paper.title,
+    style: paper.style,
+    sources,
+    words: wordsOf(db, paper),
+    updatedAt: paper.updatedAt,
+    revision: paper.revision,
   }))
 }
 
@@ -47,7 +53,15 @@ export function createPaper(db: Db, { title, style }: { title: string, style: st
 }
 
 /** A paper as it stands, for one whose own is older. */
-const standing = (db: Db, { id, revision, title, style, details, savedBy, updatedAt }: Paper) => ({ revision, title, style, details, savedBy, updatedAt, body: textOf(db, id) })
+const standing = (db: Db, { id, revision, title, style, details, savedBy, updatedAt }: Paper) => ({
+  revision,
+  title,
+  style,
+  details,
+  savedBy,
+  updatedAt,
+  body: textOf(db, id),
+})
 
 export interface PaperChange {
   revision: number
@@ -70,12 +84,22 @@ export function changePaper(db: Db, id: string, { revision, by, body, blocks, ..
     if (body) writeText(tx, id, body)
     else if (blocks) changeText(tx, id, revision + 1, blocks, () => standing(tx, current))
     const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
-    return tx.update(papers).set({ ...given, savedBy: by ?? null, revision: revision + 1, updatedAt: now() }).where(eq(papers.id, id)).returning().get()
+    return tx
+      .update(papers)
+      .set({ ...given, savedBy: by ?? null, revision: revision + 1, updatedAt: now() })
+      .where(eq(papers.id, id))
+      .returning()
+      .get()
   })
 }
 
 export function removePaper(db: Db, id: string, removed: boolean) {
-  const row = db.update(papers).set({ deletedAt: removed ? now() : null, updatedAt: now(), savedBy: null, revision: sql`${papers.revision} + 1` }).where(eq(papers.id, id)).returning({ id: papers.id, revision: papers.revision }).get()
+  const row = db
+    .update(papers)
+    .set({ deletedAt: removed ? now() : null, updatedAt: now(), savedBy: null, revision: sql`${papers.revision} + 1` })
+    .where(eq(papers.id, id))
+    .returning({ id: papers.id, revision: papers.revision })
+    .get()
   if (!row) throw notFound('paper')
   return row
 }
@@ -83,14 +107,31 @@ export function removePaper(db: Db, id: string, removed: boolean) {
 /** Keeps a paper's text as it was, so that nothing is lost when two tabs disagree. */
 export function keepSnapshot(db: Db, paperId: string, { reason, title, body }: { reason: string, title: string, body: DocNode }) {
   getPaper(db, paperId)
-  return db.insert(snapshots).values({ id: newId(), paperId, reason, title, body, createdAt: now(), updatedAt: now() }).returning({ id: snapshots.id }).get()
+  return db
+    .insert(snapshots)
+    .values({ id: newId(), paperId, reason, title, body, createdAt: now(), updatedAt: now() })
+    .returning({ id: snapshots.id })
+    .get()
 }
 /** What a snapshot is, without its text but for how it begins. */
-export const listSnapshots = (db: Db, paperId: string) => db.select().from(snapshots).where(and(eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt))).orderBy(desc(snapshots.createdAt)).all()
-  .map(({ id, reason, title, body, createdAt }) => { const text = plainText(body).trim(); return { id, reason, title, createdAt, words: countWords(body), begins: text.slice(0, 120) } })
+export const listSnapshots = (db: Db, paperId: string) =>
+  db
+    .select()
+    .from(snapshots)
+    .where(and(eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt)))
+    .orderBy(desc(snapshots.createdAt))
+    .all()
+    .map(({ id, reason, title, body, createdAt }) => {
+      const text = plainText(body).trim()
+      return { id, reason, title, createdAt, words: countWords(body), begins: text.slice(0, 120) }
+    })
 
 export function getSnapshot(db: Db, paperId: string, id: string) {
-  const row = db.select().from(snapshots).where(and(eq(snapshots.id, id), eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt))).get()
+  const row = db
+    .select()
+    .from(snapshots)
+    .where(and(eq(snapshots.id, id), eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt)))
+    .get()
   if (!row) throw notFound('earlier state')
   return { id: row.id, reason: row.reason, title: row.title, body: row.body, createdAt: row.createdAt }
 }
@@ -101,7 +142,12 @@ const KEPT = 60
 /** Keeps the text as it was before a change, at most once in ten minutes; of the oldest such states some go. */
 function keepByItself(db: Db, paper: Paper) {
   const mine = and(eq(snapshots.paperId, paper.id), eq(snapshots.reason, BY_ITSELF))
-  const all = db.select({ id: snapshots.id, createdAt: snapshots.createdAt }).from(snapshots).where(mine).orderBy(desc(snapshots.createdAt)).all()
+  const all = db
+    .select({ id: snapshots.id, createdAt: snapshots.createdAt })
+    .from(snapshots)
+    .where(mine)
+    .orderBy(desc(snapshots.createdAt))
+    .all()
   if (all[0] && now().getTime() - all[0].createdAt.getTime() < EVERY) return
   const body = textOf(db, paper.id)
   if (!countWords(body)) return

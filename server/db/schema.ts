@@ -17,7 +17,8 @@ const strings = (value: unknown) => z.array(z.string()).catch([]).parse(value)
 const record = (value: unknown) => z.record(z.string(), z.unknown()).catch({}).parse(value)
 const textRecord = (value: unknown) => z.record(z.string(), z.string()).catch({}).parse(value)
 /** A document is checked whole when it comes in; when read it need only be one. */
-const document = (value: unknown): DocNode => z.looseObject({ type: z.literal('doc') }).safeParse(value).data as DocNode | undefined ?? emptyDocument()
+const document = (value: unknown): DocNode =>
+  (z.looseObject({ type: z.literal('doc') }).safeParse(value).data as DocNode | undefined) ?? emptyDocument()
 
 const id = () => text('id').primaryKey()
 const revision = () => integer('revision').notNull().default(1)
@@ -78,19 +79,31 @@ export const sources = sqliteTable('sources', {
 })
 
 /** A paper's use of a source from the shelf. */
-export const uses = sqliteTable('uses', {
-  paperId: text('paper_id').notNull().references(() => papers.id),
-  sourceId: text('source_id').notNull().references(() => sources.id),
-  key: text('key').notNull(),
-  /** In the list though not cited. */
-  listed: integer('listed', { mode: 'boolean' }).notNull().default(false),
-  annotation: text('annotation').notNull().default(''),
-  /** The part of a divided list it stands in; empty for an undivided one. */
-  division: text('division').notNull().default(''),
-  savedBy: savedBy(),
-  revision: revision(),
-  ...times(),
-}, table => [primaryKey({ columns: [table.paperId, table.sourceId] }), uniqueIndex('uses_key').on(table.paperId, table.key), index('uses_source').on(table.sourceId)])
+export const uses = sqliteTable(
+  'uses',
+  {
+    paperId: text('paper_id')
+      .notNull()
+      .references(() => papers.id),
+    sourceId: text('source_id')
+      .notNull()
+      .references(() => sources.id),
+    key: text('key').notNull(),
+    /** In the list though not cited. */
+    listed: integer('listed', { mode: 'boolean' }).notNull().default(false),
+    annotation: text('annotation').notNull().default(''),
+    /** The part of a divided list it stands in; empty for an undivided one. */
+    division: text('division').notNull().default(''),
+    savedBy: savedBy(),
+    revision: revision(),
+    ...times(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.paperId, table.sourceId] }),
+    uniqueIndex('uses_key').on(table.paperId, table.key),
+    index('uses_source').on(table.sourceId),
+  ],
+)
 
 /** Words or ideas taken from a source; they belong to it on the shelf, `paperId` says for which paper they were taken. */
 export const passages = sqliteTable('passages', {

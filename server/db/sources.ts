@@ -9,12 +9,31 @@ import { getPaper } from './papers'
 import { inside, newId, now } from './rows'
 import { passages, sources, uses } from './schema'
 
-const keysOf = (db: Db, paperId: string): Set<string> => new Set(db.select({ key: uses.key }).from(uses).where(eq(uses.paperId, paperId)).all().map(row => row.key))
+const keysOf = (db: Db, paperId: string): Set<string> =>
+  new Set(
+    db
+      .select({ key: uses.key })
+      .from(uses)
+      .where(eq(uses.paperId, paperId))
+      .all()
+      .map((row) => row.key),
+  )
 
 /** A source with what this paper says of it. */
 export const asUsed = ({ source, use }: { source: typeof sources.$inferSelect, use: typeof uses.$inferSelect }) => ({
-  id: source.id, kind: source.kind, fields: source.fields, parked: source.parked, settled: source.settled, ...(source.origin ? { origin: source.origin } : {}), revision: source.revision,
-  key: use.key, listed: use.listed, annotation: use.annotation, division: use.division, useRevision: use.revision, addedAt: use.createdAt,
+  id: source.id,
+  kind: source.kind,
+  fields: source.fields,
+  parked: source.parked,
+  settled: source.settled,
+  ...(source.origin ? { origin: source.origin } : {}),
+  revision: source.revision,
+  key: use.key,
+  listed: use.listed,
+  annotation: use.annotation,
+  division: use.division,
+  useRevision: use.revision,
+  addedAt: use.createdAt,
 })
 
 export interface NewSource { kind: KindId, fields: Fields, origin?: Record<string, unknown> | undefined, key?: string | undefined }
@@ -26,12 +45,19 @@ export function addSources(db: Db, paperId: string, given: readonly NewSource[])
     getPaper(tx, paperId)
     const taken = keysOf(tx, paperId)
     return given.map(({ kind, fields, origin, key }, i) => {
-      const source = tx.insert(sources).values({ id: newId(), kind, fields, ...(origin ? { origin } : {}), createdAt: now(), updatedAt: now() }).returning().get()
+      const source = tx
+        .insert(sources)
+        .values({ id: newId(), kind, fields, ...(origin ? { origin } : {}), createdAt: now(), updatedAt: now() })
+        .returning()
+        .get()
       const free = freeKey(key ?? plainKey({ id: source.id, kind: source.kind, fields: source.fields }), taken)
       taken.add(free)
       // A millisecond apart, so that the order of coming stays the order of the list.
       const at = new Date(Date.now() + i)
-      return asUsed({ source, use: tx.insert(uses).values({ paperId, sourceId: source.id, key: free, createdAt: at, updatedAt: at }).returning().get() })
+      return asUsed({
+        source,
+        use: tx.insert(uses).values({ paperId, sourceId: source.id, key: free, createdAt: at, updatedAt: at }).returning().get(),
+      })
     })
   })
 }
@@ -46,10 +72,22 @@ export function useSources(db: Db, paperId: string, ids: readonly string[]): Use
       const source = getSource(tx, sourceId)
       const here = and(eq(uses.paperId, paperId), eq(uses.sourceId, sourceId))
       const before = tx.select().from(uses).where(here).get()
-      if (before) return asUsed({ source, use: tx.update(uses).set({ deletedAt: null, savedBy: null, revision: before.revision + 1, updatedAt: now() }).where(here).returning().get()! })
+      if (before)
+        return asUsed({
+          source,
+          use: tx
+            .update(uses)
+            .set({ deletedAt: null, savedBy: null, revision: before.revision + 1, updatedAt: now() })
+            .where(here)
+            .returning()
+            .get()!,
+        })
       const key = freeKey(plainKey({ id: source.id, kind: source.kind, fields: source.fields }), taken)
       taken.add(key)
-      return asUsed({ source, use: tx.insert(uses).values({ paperId, sourceId, key, createdAt: now(), updatedAt: now() }).returning().get() })
+      return asUsed({
+        source,
+        use: tx.insert(uses).values({ paperId, sourceId, key, createdAt: now(), updatedAt: now() }).returning().get(),
+      })
     })
   })
 }
@@ -61,28 +99,80 @@ export function getSource(db: Db, id: string) {
   return source
 }
 
-export const listShelf = (db: Db) => db.select({ id: sources.id, kind: sources.kind, fields: sources.fields, revision: sources.revision }).from(sources).where(isNull(sources.deletedAt)).orderBy(desc(sources.updatedAt)).all()
+export const listShelf = (db: Db) =>
+  db
+    .select({ id: sources.id, kind: sources.kind, fields: sources.fields, revision: sources.revision })
+    .from(sources)
+    .where(isNull(sources.deletedAt))
+    .orderBy(desc(sources.updatedAt))
+    .all()
 
-export interface SourceChange { revision: number, by?: string | undefined, kind: KindId, fields: Fields, parked?: Fields | undefined, settled?: string[] | undefined }
+export interface SourceChange {
+  revision: number
+  by?: string | undefined
+  kind: KindId
+  fields: Fields
+  parked?: Fields | undefined
+  settled?: string[] | undefined
+}
 /** Saves a source as it stands; refuses a save from an older revision with the source as it is. */
 export function changeSource(db: Db, id: string, { revision, by, kind, fields, parked, settled }: SourceChange) {
   return inside(db, (tx) => {
     const current = getSource(tx, id)
-    if (current.revision !== revision) throw stale({ revision: current.revision, kind: current.kind, fields: current.fields, parked: current.parked, settled: current.settled, savedBy: current.savedBy })
-    return tx.update(sources).set({ kind, fields, ...(parked ? { parked } : {}), ...(settled ? { settled } : {}), savedBy: by ?? null, revision: revision + 1, updatedAt: now() })
-      .where(eq(sources.id, id)).returning({ id: sources.id, revision: sources.revision }).get()
+    if (current.revision !== revision)
+      throw stale({
+        revision: current.revision,
+        kind: current.kind,
+        fields: current.fields,
+        parked: current.parked,
+        settled: current.settled,
+        savedBy: current.savedBy,
+      })
+    return tx
+      .update(sources)
+      .set({
+        kind,
+        fields,
+        ...(parked ? { parked } : {}),
+        ...(settled ? { settled } : {}),
+        savedBy: by ?? null,
+        revision: revision + 1,
+        updatedAt: now(),
+      })
+      .where(eq(sources.id, id))
+      .returning({ id: sources.id, revision: sources.revision })
+      .get()
   })
 }
 
-export interface UseChange { revision: number, by?: string | undefined, key?: string | undefined, listed?: boolean | undefined, annotation?: string | undefined, division?: string | undefined }
+export interface UseChange {
+  revision: number
+  by?: string | undefined
+  key?: string | undefined
+  listed?: boolean | undefined
+  annotation?: string | undefined
+  division?: string | undefined
+}
 export function changeUse(db: Db, paperId: string, sourceId: string, { revision, by, ...change }: UseChange) {
   return inside(db, (tx) => {
     const here = and(eq(uses.paperId, paperId), eq(uses.sourceId, sourceId))
     const current = tx.select().from(uses).where(here).get()
     if (!current || current.deletedAt) throw notFound('source in this paper')
-    if (current.revision !== revision) throw stale({ revision: current.revision, key: current.key, listed: current.listed, annotation: current.annotation, division: current.division, savedBy: current.savedBy })
+    if (current.revision !== revision)
+      throw stale({
+        revision: current.revision,
+        key: current.key,
+        listed: current.listed,
+        annotation: current.annotation,
+        division: current.division,
+        savedBy: current.savedBy,
+      })
     if (change.key && change.key !== current.key && keysOf(tx, paperId).has(change.key)) {
-      throw new ApiError(422, { code: 'key-taken', message: `The key ${change.key} belongs, or belonged, to another source of this paper; keys are never reused.`, field: 'key' })
+      throw new ApiError(422, {
+        code: 'key-taken',
+        message: `The key ${change.key} belongs, or belonged, to another source of this paper; keys are never reused.`,
+        field: 'key',
+      })
     }
     const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
     return tx.update(uses).set({ ...given, savedBy: by ?? null, revision: revision + 1, updatedAt: now() }).where(here).returning().get()

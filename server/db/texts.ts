@@ -17,7 +17,12 @@ const LARGE = 256 * 1024
 export function textOf(db: Db, paperId: string): DocNode {
   const whole = db.select({ body: texts.body }).from(texts).where(eq(texts.paperId, paperId)).get()
   if (!whole) throw new Error(`paper ${paperId} has no text`)
-  return db.select({ change: textChanges.change }).from(textChanges).where(eq(textChanges.paperId, paperId)).orderBy(asc(textChanges.revision)).all()
+  return db
+    .select({ change: textChanges.change })
+    .from(textChanges)
+    .where(eq(textChanges.paperId, paperId))
+    .orderBy(asc(textChanges.revision))
+    .all()
     .reduce((body, { change }) => withBlocks(body, change), whole.body)
 }
 
@@ -34,9 +39,23 @@ export function writeText(db: Db, paperId: string, body: DocNode) {
  */
 export function changeText(db: Db, paperId: string, revision: number, change: BlocksChange, current: () => unknown) {
   const whole = db.select({ blocks: texts.blocks, size: texts.size }).from(texts).where(eq(texts.paperId, paperId)).get()!
-  const since = db.select({ count: sql<number>`count(*)`, size: sql<number>`coalesce(sum(${textChanges.size}), 0)`, last: sql<number | null>`max(${textChanges.revision})` })
-    .from(textChanges).where(eq(textChanges.paperId, paperId)).get()!
-  const blocks = since.last === null ? whole.blocks : db.select({ blocks: textChanges.blocks }).from(textChanges).where(sql`${textChanges.paperId} = ${paperId} and ${textChanges.revision} = ${since.last}`).get()!.blocks
+  const since = db
+    .select({
+      count: sql<number>`count(*)`,
+      size: sql<number>`coalesce(sum(${textChanges.size}), 0)`,
+      last: sql<number | null>`max(${textChanges.revision})`,
+    })
+    .from(textChanges)
+    .where(eq(textChanges.paperId, paperId))
+    .get()!
+  const blocks =
+    since.last === null
+      ? whole.blocks
+      : db
+          .select({ blocks: textChanges.blocks })
+          .from(textChanges)
+          .where(sql`${textChanges.paperId} = ${paperId} and ${textChanges.revision} = ${since.last}`)
+          .get()!.blocks
   // Never so with one revision; a text that is not what its sender thinks is not to be guessed at.
   if (blocks !== change.of) throw stale(current())
   const size = JSON.stringify(change).length
@@ -45,5 +64,7 @@ export function changeText(db: Db, paperId: string, revision: number, change: Bl
     if (JSON.stringify(body).length > PAPER_LIMIT) throw new ApiError(413, { code: 'too-large', message: tooLargePaper })
     return writeText(db, paperId, body)
   }
-  db.insert(textChanges).values({ paperId, revision, change, blocks: blocks - (change.to - change.from) + change.blocks.length, size }).run()
+  db.insert(textChanges)
+    .values({ paperId, revision, change, blocks: blocks - (change.to - change.from) + change.blocks.length, size })
+    .run()
 }

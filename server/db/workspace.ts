@@ -12,7 +12,16 @@ export function getWorkspace(db: Db, id: string) {
   const used = db.select({ source: sources, use: uses }).from(uses).innerJoin(sources, eq(uses.sourceId, sources.id))
     .where(and(eq(uses.paperId, id), isNull(uses.deletedAt))).orderBy(asc(uses.createdAt), asc(uses.key)).all()
   return {
-    paper: { id: paper.id, title: paper.title, style: paper.style, body: textOf(db, id), details: paper.details, savedBy: paper.savedBy, revision: paper.revision, updatedAt: paper.updatedAt },
+    paper: {
+      id: paper.id,
+      title: paper.title,
+      style: paper.style,
+      body: textOf(db, id),
+      details: paper.details,
+      savedBy: paper.savedBy,
+      revision: paper.revision,
+      updatedAt: paper.updatedAt,
+    },
     sources: used.map(asUsed),
     passages: passagesOf(db, id),
   }

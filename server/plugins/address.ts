@@ -10,6 +10,7 @@ export default defineNitroPlugin((nitro) => {
   if (!process.env.NITRO_HOST && !process.env.HOST) process.env.HOST = '127.0.0.1'
   // Files are given out before any middleware is asked: here they too are refused to a name that was made to point here.
   nitro.hooks.hook('request', (event) => {
-    if (!isOwnHost(event) && !event.path.startsWith('/api/')) throw createError({ statusCode: 403, statusMessage: 'Not an address of Dendle', message: FOREIGN_HOST })
+    if (!isOwnHost(event) && !event.path.startsWith('/api/'))
+      throw createError({ statusCode: 403, statusMessage: 'Not an address of Dendle', message: FOREIGN_HOST })
   })
 })

@@ -9,5 +9,11 @@ import { newPaperSchema } from '~~/server/utils/schemas'
 export default defineEventHandler(async (event) => {
   const given = new URLSearchParams(await readLimited(event.node.req, event.node.res, PAPER_LIMIT))
   const parsed = newPaperSchema.safeParse({ title: given.get('title') ?? '', style: given.get('style') ?? '' })
-  return sendRedirect(event, parsed.success ? `/papers/${store.createPaper(useDb(), parsed.data).id}/gather` : `/?title=${encodeURIComponent((given.get('title') ?? '').slice(0, 500))}`, 303)
+  return sendRedirect(
+    event,
+    parsed.success
+      ? `/papers/${store.createPaper(useDb(), parsed.data).id}/gather`
+      : `/?title=${encodeURIComponent((given.get('title') ?? '').slice(0, 500))}`,
+    303,
+  )
 })

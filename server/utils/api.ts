@@ -8,9 +8,11 @@ export interface ApiProblem { code: string, message: string, field?: string, cur
 export class ApiError extends Error {
   constructor(readonly status: number, readonly problem: ApiProblem) { super(problem.message) }
 }
-export const notFound = (what: string) => new ApiError(404, { code: 'not-found', message: `There is no ${what} with this address; it may have been removed.` })
+export const notFound = (what: string) =>
+  new ApiError(404, { code: 'not-found', message: `There is no ${what} with this address; it may have been removed.` })
 /** A save made from an older state than the server's: refused, with the state it would have overwritten. */
-export const stale = (current: unknown) => new ApiError(409, { code: 'stale', message: 'This was changed elsewhere since it was loaded. Nothing was overwritten.', current })
+export const stale = (current: unknown) =>
+  new ApiError(409, { code: 'stale', message: 'This was changed elsewhere since it was loaded. Nothing was overwritten.', current })
 
 /** Wraps an API route: errors leave in the one shape, with the right status. */
 export const api = <T>(handler: (event: H3Event) => T | Promise<T>) => defineEventHandler(async (event) => {
@@ -28,12 +30,28 @@ export function asProblem(error: unknown): { status: number, problem: ApiProblem
   if (error instanceof z.ZodError) {
     const [issue] = error.issues
     const field = issue?.path.join('.') ?? ''
-    return { status: 422, problem: { code: 'invalid', message: issue?.message ?? 'Something in it is not as it should be.', ...(field ? { field } : {}) } }
+    return {
+      status: 422,
+      problem: { code: 'invalid', message: issue?.message ?? 'Something in it is not as it should be.', ...(field ? { field } : {}) },
+    }
   }
   const code = (error as { code?: string })?.code ?? ''
-  if (/^SQLITE_(?:FULL|IOERR|READONLY|CANTOPEN)/u.test(code)) return { status: 507, problem: { code: 'disk', message: code === 'SQLITE_FULL' ? 'The disk is full, so nothing could be saved. Make room; it is tried again by itself.' : 'The database cannot be written just now. Look whether its disk is there and may be written; it is tried again by itself.' } }
+  if (/^SQLITE_(?:FULL|IOERR|READONLY|CANTOPEN)/u.test(code))
+    return {
+      status: 507,
+      problem: {
+        code: 'disk',
+        message:
+          code === 'SQLITE_FULL'
+            ? 'The disk is full, so nothing could be saved. Make room; it is tried again by itself.'
+            : 'The database cannot be written just now. Look whether its disk is there and may be written; it is tried again by itself.',
+      },
+    }
   if (code === 'SQLITE_BUSY') return { status: 503, problem: { code: 'busy', message: 'The database is busy; try again in a moment.' } }
-  return { status: 500, problem: { code: 'unexpected', message: 'Something went wrong in Dendle. Nothing that was saved before is lost; try again.' } }
+  return {
+    status: 500,
+    problem: { code: 'unexpected', message: 'Something went wrong in Dendle. Nothing that was saved before is lost; try again.' },
+  }
 }
 
 /** Reads and parses a JSON body; a body that is no JSON, or too large however it was sent, is named as such. */
@@ -42,7 +60,11 @@ export async function parseBody<T>(event: H3Event, schema: z.ZodType<T>): Promis
     if (error instanceof TooLong) throw new ApiError(413, { code: 'too-large', message: tooLarge(event.path) })
     throw error
   })
-  if (isTooDeep(raw)) throw new ApiError(422, { code: 'too-deep', message: 'What was sent is nested more than 200 levels deep, which no document of Dendle is.' })
+  if (isTooDeep(raw))
+    throw new ApiError(422, {
+      code: 'too-deep',
+      message: 'What was sent is nested more than 200 levels deep, which no document of Dendle is.',
+    })
   let value: unknown
   try { value = JSON.parse(raw || '{}') }
   catch { throw new ApiError(400, { code: 'not-json', message: 'The body is not JSON.' }) }
@@ -52,7 +74,8 @@ const MB = 1024 * 1024
 /** A paper carries its pictures; nothing else that is sent is larger than much text. In bytes. */
 const isPaper = (path: string): boolean => /^\/api\/papers\/[^/?]+(?:\/snapshots)?(?:\?|$)/u.test(path)
 export const PAPER_LIMIT = 25 * MB
-export const tooLargePaper = 'The paper is larger than 25 MB with its pictures. Make a picture smaller or take one out; the text is kept in this browser.'
+export const tooLargePaper =
+  'The paper is larger than 25 MB with its pictures. Make a picture smaller or take one out; the text is kept in this browser.'
 export const bodyLimit = (path: string): number => (isPaper(path) ? PAPER_LIMIT : 5 * MB)
 export const tooLarge = (path: string): string => isPaper(path) ? tooLargePaper : 'That is more than 5 MB of text; split it and try again.'
 

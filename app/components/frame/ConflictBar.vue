@@ -3,11 +3,17 @@ const store = usePaper()
 const written = useText()
 const notices = useNotices()
 const beside = ref(false)
-const when = computed(() => store.conflict ? new Date(store.conflict.updatedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) : '')
+const when = computed(() =>
+  store.conflict ? new Date(store.conflict.updatedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) : '',
+)
 const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
   await store.decide(keep)
   beside.value = false
-  notices.say(keep === 'mine' ? 'This tab’s text is kept. The other is among the earlier states.' : 'The other tab’s text is here now. This one is among the earlier states.')
+  notices.say(
+    keep === 'mine'
+      ? 'This tab’s text is kept. The other is among the earlier states.'
+      : 'The other tab’s text is here now. This one is among the earlier states.',
+  )
 })
 </script>
 

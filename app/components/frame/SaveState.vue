@@ -1,10 +1,17 @@
 <script setup lang="ts">
 const saving = useSaving()
 const clock = computed(() => saving.savedAt?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) ?? '')
-const words = computed(() => ({
-  saved: clock.value ? `Saved ${clock.value}` : 'Saved', waiting: 'Saving…', saving: 'Saving…', offline: saving.problem ? 'Kept in this browser' : 'Offline: kept in this browser',
-  conflict: 'Changed in another tab', refused: 'Not saved',
-})[saving.state])
+const words = computed(
+  () =>
+    ({
+      saved: clock.value ? `Saved ${clock.value}` : 'Saved',
+      waiting: 'Saving…',
+      saving: 'Saving…',
+      offline: saving.problem ? 'Kept in this browser' : 'Offline: kept in this browser',
+      conflict: 'Changed in another tab',
+      refused: 'Not saved',
+    })[saving.state],
+)
 const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(saving.state))
 </script>
 

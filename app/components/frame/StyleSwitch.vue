@@ -39,7 +39,11 @@ function offer(style: Style) {
   void saving.flush()
   const { changed } = requote(written.body, style)
   const [open, close] = style.quotes.outer
-  if (changed) notices.say(`${style.short} sets quotations in ${open}these marks${close}, commas and stops ${style.stopsInside ? 'inside' : 'outside'}. ${changed === 1 ? 'One in the text is' : `${changed.toLocaleString('en')} in the text are`} set otherwise.`, { action: { label: changed === 1 ? 'Set it so' : 'Set them so', run: () => set(style) } })
+  if (changed)
+    notices.say(
+      `${style.short} sets quotations in ${open}these marks${close}, commas and stops ${style.stopsInside ? 'inside' : 'outside'}. ${changed === 1 ? 'One in the text is' : `${changed.toLocaleString('en')} in the text are`} set otherwise.`,
+      { action: { label: changed === 1 ? 'Set it so' : 'Set them so', run: () => set(style) } },
+    )
 }
 async function set(style: Style) {
   await saving.flush()
@@ -48,7 +52,15 @@ async function set(style: Style) {
   written.replaceBody(doc)
   // Words written since are not taken back with it.
   const unchanged = () => plainText(written.body) === plainText(doc)
-  notices.say(`${count(changed, 'quotation')} ${changed === 1 ? 'is' : 'are'} set so.`, { action: { label: 'Take it back', run: () => (unchanged() ? written.replaceBody(was) : notices.say('The text has changed since: Undo on the sheet goes back step by step.', { bad: true })) } })
+  notices.say(`${count(changed, 'quotation')} ${changed === 1 ? 'is' : 'are'} set so.`, {
+    action: {
+      label: 'Take it back',
+      run: () =>
+        unchanged()
+          ? written.replaceBody(was)
+          : notices.say('The text has changed since: Undo on the sheet goes back step by step.', { bad: true }),
+    },
+  })
 }
 </script>
 

@@ -8,11 +8,27 @@ import { fromEditable } from '~~/core/text/protection'
 import { written } from '~/utils/written'
 
 /** One field as a line to write on. What is typed stays as typed while it is being typed; what was read shows beside it. */
-const props = defineProps<{ name: FieldName, label: string, value: string | Name[] | SourceDate | undefined, hint?: string | undefined, required?: boolean, lit?: boolean }>()
+const props = defineProps<{
+  name: FieldName
+  label: string
+  value: string | Name[] | SourceDate | undefined
+  hint?: string | undefined
+  required?: boolean
+  lit?: boolean
+}>()
 const emit = defineEmits<{ change: [value: string | SourceDate | undefined], focus: [], blur: [] }>()
 const spec = computed(() => FIELDS[props.name])
 /** Fields whose text carries italics and protected words. */
-const RICH = new Set<FieldName>(['title', 'container', 'titleShort', 'reviewedTitle', 'volumeTitle', 'series', 'originalTitle', 'titleTranslated'])
+const RICH = new Set<FieldName>([
+  'title',
+  'container',
+  'titleShort',
+  'reviewedTitle',
+  'volumeTitle',
+  'series',
+  'originalTitle',
+  'titleTranslated',
+])
 const typed = ref(written(props.value))
 let own = JSON.stringify(props.value)
 watch(() => props.value, (value) => {

@@ -24,7 +24,9 @@ const identifiers = computed(() => (form.value === 'identifiers' ? readIdentifie
 const understood = computed(() => {
   if (form.value === 'identifiers') {
     const [one] = identifiers.value
-    return identifiers.value.length === 1 ? { doi: 'a DOI', isbn: 'an ISBN', url: 'a web address' }[one!.type] : count(identifiers.value.length, 'identifier')
+    return identifiers.value.length === 1
+      ? { doi: 'a DOI', isbn: 'an ISBN', url: 'a web address' }[one!.type]
+      : count(identifiers.value.length, 'identifier')
   }
   return form.value === 'title' ? 'a title' : form.value ? FORM_WORDS[form.value] : ''
 })
@@ -80,7 +82,10 @@ async function takeFiles(list: readonly File[]) {
   }
 }
 if (import.meta.client) {
-  const { isOverDropZone } = useDropZone(document.documentElement, { onDrop: dropped => void takeFiles(dropped ?? []), dataTypes: types => types.includes('Files') })
+  const { isOverDropZone } = useDropZone(document.documentElement, {
+    onDrop: (dropped) => void takeFiles(dropped ?? []),
+    dataTypes: (types) => types.includes('Files'),
+  })
   watch(isOverDropZone, (over) => { hovering.value = over })
   useEventListener(document, 'paste', (event: ClipboardEvent) => {
     const target = event.target as HTMLElement

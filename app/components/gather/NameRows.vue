@@ -6,11 +6,21 @@ import { looksLikeGroup, readName, writeName, type Name } from '~~/core/source/n
 import { readPastedNames } from '~~/core/intake/reference/pasted-names'
 
 /** Names, one a row, each a person or a group. Several typed or pasted into one row become rows of their own. */
-const props = defineProps<{ name: FieldName, value: readonly Name[] | undefined, hint?: string | undefined, lit?: boolean, required?: boolean }>()
+const props = defineProps<{
+  name: FieldName
+  value: readonly Name[] | undefined
+  hint?: string | undefined
+  lit?: boolean
+  required?: boolean
+}>()
 const emit = defineEmits<{ change: [value: Name[] | undefined], focus: [], blur: [] }>()
 interface Row { id: number, typed: string, group?: boolean }
 let next = 0
-const toRow = (name: Name): Row => ({ id: next++, typed: writeName(name).replace(/^\{(.*)\}(?=$|\s\[)/u, '$1'), ...(name.literal !== undefined && !looksLikeGroup(name.literal) && /\s/u.test(name.literal) ? { group: true } : {}) })
+const toRow = (name: Name): Row => ({
+  id: next++,
+  typed: writeName(name).replace(/^\{(.*)\}(?=$|\s\[)/u, '$1'),
+  ...(name.literal !== undefined && !looksLikeGroup(name.literal) && /\s/u.test(name.literal) ? { group: true } : {}),
+})
 const rowsOf = (value: readonly Name[] | undefined): Row[] => (value?.length ? value.map(toRow) : [{ id: next++, typed: '' }])
 const rows = ref<Row[]>(rowsOf(props.value))
 const root = useTemplateRef<HTMLElement>('root')
@@ -72,9 +82,16 @@ function move(at: number, by: number) {
   void focusRow(to)
 }
 function key(event: KeyboardEvent, at: number) {
-  if (event.key === 'Enter' && !event.isComposing) { event.preventDefault(); add(at) }
-  else if (event.key === 'Backspace' && !rows.value[at]!.typed && rows.value.length > 1) { event.preventDefault(); remove(at) }
-  else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) { event.preventDefault(); move(at, event.key === 'ArrowUp' ? -1 : 1) }
+  if (event.key === 'Enter' && !event.isComposing) {
+    event.preventDefault()
+    add(at)
+  } else if (event.key === 'Backspace' && !rows.value[at]!.typed && rows.value.length > 1) {
+    event.preventDefault()
+    remove(at)
+  } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+    event.preventDefault()
+    move(at, event.key === 'ArrowUp' ? -1 : 1)
+  }
 }
 function paste(event: ClipboardEvent, row: Row) {
   const text = event.clipboardData?.getData('text/plain') ?? ''
@@ -87,7 +104,14 @@ function paste(event: ClipboardEvent, row: Row) {
 }
 // Names are put in order by their handle; by keys with Alt and the arrows, or "up".
 onMounted(() => {
-  dragAndDrop({ parent: list as Ref<HTMLElement>, values: rows, dragHandle: '[data-handle]', draggingClass: 'dragged', dropZoneClass: 'dragged', onDragend: give })
+  dragAndDrop({
+    parent: list as Ref<HTMLElement>,
+    values: rows,
+    dragHandle: '[data-handle]',
+    draggingClass: 'dragged',
+    dropZoneClass: 'dragged',
+    onDragend: give,
+  })
 })
 const isGroup = (row: Row): boolean => readRow(row).every(name => name.literal !== undefined)
 function turn(row: Row) {

@@ -30,8 +30,10 @@ const used = computed(() => passages.used.has(props.passage.id))
 const place = computed(() => (props.passage.locator ? writeLocator(readLocator(props.passage.locator)) : ''))
 function become(form: PassageForm) {
   // What was a quotation is the original of a paraphrase, and the other way about when that is empty.
-  if (props.passage.form === 'quotation' && form !== 'quotation' && !props.passage.original) change({ form, original: props.passage.words, words: '' })
-  else if (form === 'quotation' && props.passage.original && !props.passage.words) change({ form, words: props.passage.original, original: '' })
+  if (props.passage.form === 'quotation' && form !== 'quotation' && !props.passage.original)
+    change({ form, original: props.passage.words, words: '' })
+  else if (form === 'quotation' && props.passage.original && !props.passage.words)
+    change({ form, words: props.passage.original, original: '' })
   else change({ form })
 }
 function paste(event: ClipboardEvent) {
@@ -42,8 +44,28 @@ function paste(event: ClipboardEvent) {
   const { words, locator } = readPassage(text)
   change({ words, ...(locator && !props.passage.locator ? { locator } : {}) })
 }
-const tags = computed({ get: () => props.passage.tags.join(', '), set: text => change({ tags: [...new Set(text.split(',').map(tag => tag.trim().slice(0, 40)).filter(Boolean))].slice(0, 12) }) })
-const rows = (text: string, wide: number) => Math.max(2, Math.min(14, text.split('\n').reduce((sum, line) => sum + Math.max(1, Math.ceil(line.length / wide)), 0)))
+const tags = computed({
+  get: () => props.passage.tags.join(', '),
+  set: (text) =>
+    change({
+      tags: [
+        ...new Set(
+          text
+            .split(',')
+            .map((tag) => tag.trim().slice(0, 40))
+            .filter(Boolean),
+        ),
+      ].slice(0, 12),
+    }),
+})
+const rows = (text: string, wide: number) =>
+  Math.max(
+    2,
+    Math.min(
+      14,
+      text.split('\n').reduce((sum, line) => sum + Math.max(1, Math.ceil(line.length / wide)), 0),
+    ),
+  )
 </script>
 
 <template>

@@ -21,7 +21,11 @@ const pointed = ref<Run>()
 const at = ref<number>()
 const alone = computed(() => composeAlone(store.style, props.source))
 const paged = computed(() => kindOf(props.source.kind).paged)
-const withPage = computed(() => compose(store.style, [props.source], { citations: [{ items: [{ id: props.source.id, locator: { label: 'page', place: '104' } }] }] }).citations[0]!)
+const withPage = computed(
+  () =>
+    compose(store.style, [props.source], { citations: [{ items: [{ id: props.source.id, locator: { label: 'page', place: '104' } }] }] })
+      .citations[0]!,
+)
 const runs = computed(() => alone.value.reference ?? alone.value.parenthetical)
 const parts = computed(() => runs.value.filter(run => run.text && run.part !== 'glue'))
 watch(runs, () => { at.value = undefined; pointed.value = undefined })
@@ -33,17 +37,36 @@ const label = (name: FieldName) => labelFor(props.source.kind, name)
 const told = computed(() => {
   const run = chosen.value ?? runs.value.find(r => r.field === props.field && r.part !== 'glue')
   if (!run) {
-    return props.field ? { head: `${label(props.field)}.`, ink: FIELDS[props.field].question, rule: { says: props.source.fields[props.field] === undefined ? 'Nothing is given here, so nothing is printed.' : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`, source: '' } } : undefined
+    return props.field
+      ? {
+          head: `${label(props.field)}.`,
+          ink: FIELDS[props.field].question,
+          rule: {
+            says:
+              props.source.fields[props.field] === undefined
+                ? 'Nothing is given here, so nothing is printed.'
+                : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`,
+            source: '',
+          },
+        }
+      : undefined
   }
   const rule = explain(store.style, run)[0]
   const own = run.field && FIELDS[run.field as FieldName] ? FIELDS[run.field as FieldName].label : ''
-  return rule && { head: own && `${label(run.field as FieldName)}.`, ink: run.part, rule: { ...rule, says: rule.says.replace(`${own}: `, '').replace(/^\p{Ll}/u, c => c.toUpperCase()) } }
+  return (
+    rule && {
+      head: own && `${label(run.field as FieldName)}.`,
+      ink: run.part,
+      rule: { ...rule, says: rule.says.replace(`${own}: `, '').replace(/^\p{Ll}/u, (c) => c.toUpperCase()) },
+    }
+  )
 })
 function key(event: KeyboardEvent) {
   const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
   if (step) {
     event.preventDefault()
-    at.value = at.value === undefined ? (step > 0 ? 0 : parts.value.length - 1) : (at.value + step + parts.value.length) % parts.value.length
+    at.value =
+      at.value === undefined ? (step > 0 ? 0 : parts.value.length - 1) : (at.value + step + parts.value.length) % parts.value.length
   }
   else if (event.key === 'Enter' && chosen.value?.field) { event.preventDefault(); emit('go', chosen.value.field as FieldName) }
   else if (event.key === 'Escape') at.value = undefined
@@ -57,11 +80,21 @@ function press(run: Run, event: MouseEvent) {
   if ((again || !touch) && run.field) emit('go', run.field as FieldName)
 }
 const REPRODUCED = new Set(['figure', 'photograph', 'map', 'artwork', 'dataset'])
-const credit = computed(() => REPRODUCED.has(props.source.kind) ? captionCredit(store.style, props.source, composed.composition.list.find(e => e.id === props.source.id)?.number) : undefined)
+const credit = computed(() =>
+  REPRODUCED.has(props.source.kind)
+    ? captionCredit(store.style, props.source, composed.composition.list.find((e) => e.id === props.source.id)?.number)
+    : undefined,
+)
 const forms = computed(() => {
   const list: [string, readonly Run[] | null | undefined][] = [['In the list', alone.value.reference]]
-  if (store.style.citation.system === 'notes') list.push(['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative])
-  else list.push(['In text', alone.value.parenthetical], ['In the sentence', alone.value.narrative], ...(paged.value ? [['With a page', withPage.value] as [string, readonly Run[]]] : []))
+  if (store.style.citation.system === 'notes')
+    list.push(['First note', alone.value.note], ['Later notes', alone.value.shortNote], ['In the sentence', alone.value.narrative])
+  else
+    list.push(
+      ['In text', alone.value.parenthetical],
+      ['In the sentence', alone.value.narrative],
+      ...(paged.value ? [['With a page', withPage.value] as [string, readonly Run[]]] : []),
+    )
   if (credit.value) list.push(['If reproduced', credit.value])
   return list.filter(([, form]) => form?.length) as [string, readonly Run[]][]
 })

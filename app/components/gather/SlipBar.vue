@@ -14,12 +14,23 @@ const owned = useSources()
 const undo = useUndo()
 const notices = useNotices()
 const { show, kind, order, find, ready, uncited, counted, kinds, chosen, chosenSources } = props.slips
-const filters = computed(() => [
-  ['all', count(owned.sources.length, 'source')], ['ready', `${ready.value} ready`], ['look', `${owned.sources.length - ready.value} to look at`], ['uncited', `${uncited.value} not cited`],
-] as const)
+const filters = computed(
+  () =>
+    [
+      ['all', count(owned.sources.length, 'source')],
+      ['ready', `${ready.value} ready`],
+      ['look', `${owned.sources.length - ready.value} to look at`],
+      ['uncited', `${uncited.value} not cited`],
+    ] as const,
+)
 const ORDERS = [['filed', 'as the list files them'], ['newest', 'newest here first'], ['year', 'latest year first']] as const
-const FILES: Record<Written, [word: string, ending: string, type: string]> = { 'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'], 'ris': ['RIS', 'ris', 'application/x-research-info-systems'], 'csl-json': ['CSL-JSON', 'json', 'application/json'] }
-const plainSources = () => chosenSources.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))
+const FILES: Record<Written, [word: string, ending: string, type: string]> = {
+  'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'],
+  'ris': ['RIS', 'ris', 'application/x-research-info-systems'],
+  'csl-json': ['CSL-JSON', 'json', 'application/json'],
+}
+const plainSources = () =>
+  chosenSources.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))
 async function save(to: Written) {
   const [word, ending, type] = FILES[to]
   const { writeSources } = await import('~~/core/intake/convert')
@@ -28,7 +39,12 @@ async function save(to: Written) {
 }
 const files = (Object.keys(FILES) as Written[]).map(to => ({ word: FILES[to][0], run: () => save(to) }))
 const copy = () => notices.attempt(async () => {
-  await copyEntries(chosenSources.value.map((source) => { const alone = composeAlone(store.style, source); return alone.reference ?? alone.parenthetical }))
+  await copyEntries(
+    chosenSources.value.map((source) => {
+      const alone = composeAlone(store.style, source)
+      return alone.reference ?? alone.parenthetical
+    }),
+  )
   notices.say(`${count(chosen.value.size, 'reference')} on the clipboard, italics and indents and all.`)
 })
 </script>

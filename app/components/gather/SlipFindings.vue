@@ -12,7 +12,14 @@ const shelf = useShelf()
 const notices = useNotices()
 const merging = ref<string>()
 const twin = computed(() => (merging.value ? owned.byId.get(merging.value) : undefined))
-const show = (finding: Finding) => { if (finding.field) document.querySelector<HTMLElement>(`#slip-${props.source.id} [data-field="${finding.field}"], #slip-${props.source.id} [data-names="${finding.field}"] input`)?.focus() }
+const show = (finding: Finding) => {
+  if (finding.field)
+    document
+      .querySelector<HTMLElement>(
+        `#slip-${props.source.id} [data-field="${finding.field}"], #slip-${props.source.id} [data-names="${finding.field}"] input`,
+      )
+      ?.focus()
+}
 const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
   const into = twin.value!
   await shelf.merge(into, props.source, mergeFields(into.fields, props.source.fields, take))

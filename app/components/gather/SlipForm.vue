@@ -28,16 +28,57 @@ function rank(name: FieldName): number {
   const usual = (kind.value.usual as readonly FieldName[]).indexOf(name)
   return required >= 0 ? required : usual >= 0 ? 20 + usual : 60 + FIELD_NAMES.indexOf(name)
 }
-const groups = computed(() => QUESTIONS.map(question => ({ question, fields: shown.value.filter(name => FIELDS[name].question === question) })).filter(g => g.fields.length))
+const groups = computed(() =>
+  QUESTIONS.map((question) => ({ question, fields: shown.value.filter((name) => FIELDS[name].question === question) })).filter(
+    (g) => g.fields.length,
+  ),
+)
 const more = computed(() => FIELD_NAMES.filter(name => !shown.value.includes(name)))
 const parked = computed(() => FIELD_NAMES.filter(name => props.source.parked[name] !== undefined))
 /** Columns out of six. */
-const THIRD = new Set<FieldName>(['volume', 'issue', 'number', 'pages', 'containerShort', 'season', 'chapter', 'seriesNumber', 'numberOfVolumes', 'section'])
+const THIRD = new Set<FieldName>([
+  'volume',
+  'issue',
+  'number',
+  'pages',
+  'containerShort',
+  'season',
+  'chapter',
+  'seriesNumber',
+  'numberOfVolumes',
+  'section',
+])
 const WIDE = new Set<FieldName>(['container', 'doi', 'series'])
-const HALF = new Set<FieldName>(['edition', 'version', 'issued', 'originalDate', 'accessed', 'place', 'publisher', 'status', 'genre', 'medium', 'archivePlace', 'eventPlace', 'scale', 'dimensions', 'language', 'isbn', 'issn'])
-const width = (name: FieldName): string => (THIRD.has(name) ? 'col-span-3 sm:col-span-2' : WIDE.has(name) ? 'col-span-6 sm:col-span-4' : HALF.has(name) ? 'col-span-6 sm:col-span-3' : 'col-span-6')
+const HALF = new Set<FieldName>([
+  'edition',
+  'version',
+  'issued',
+  'originalDate',
+  'accessed',
+  'place',
+  'publisher',
+  'status',
+  'genre',
+  'medium',
+  'archivePlace',
+  'eventPlace',
+  'scale',
+  'dimensions',
+  'language',
+  'isbn',
+  'issn',
+])
+const width = (name: FieldName): string =>
+  THIRD.has(name)
+    ? 'col-span-3 sm:col-span-2'
+    : WIDE.has(name)
+      ? 'col-span-6 sm:col-span-4'
+      : HALF.has(name)
+        ? 'col-span-6 sm:col-span-3'
+        : 'col-span-6'
 
-const change = (name: FieldName, value: PaperSource['fields'][FieldName] | undefined) => owned.changeSource(props.source.id, { fields: withField(props.source.fields, name, value) })
+const change = (name: FieldName, value: PaperSource['fields'][FieldName] | undefined) =>
+  owned.changeSource(props.source.id, { fields: withField(props.source.fields, name, value) })
 function ask(event: Event) {
   const select = event.target as HTMLSelectElement
   if (select.value) asked.value = [...asked.value, select.value as FieldName]

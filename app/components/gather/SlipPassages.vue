@@ -13,7 +13,10 @@ async function settle(id: string | undefined) {
   await nextTick()
   root.value?.querySelector<HTMLElement>(`[data-passage="${id}"] textarea`)?.focus()
 }
-const write = () => notices.attempt(async () => settle((await passages.take(props.source.id, { form: 'quotation', words: '', original: '', locator: '', comment: '', tags: [] })).id))
+const write = () =>
+  notices.attempt(async () =>
+    settle((await passages.take(props.source.id, { form: 'quotation', words: '', original: '', locator: '', comment: '', tags: [] })).id),
+  )
 const paste = () => notices.attempt(async () => {
   try { await settle((await passages.takeFromClipboard(props.source.id))?.id) }
   catch (error) {

@@ -23,9 +23,19 @@ const alone = computed(() => composeAlone(store.style, source.value))
 const same = computed(() => (props.item.same ? owned.byId.get(props.item.same.id) : undefined))
 const holes = computed(() => missing(source.value).map(name => labelFor(props.item.proposal.kind, name).toLowerCase()))
 const given = computed(() => FIELD_NAMES.filter(name => props.item.proposal.fields[name] !== undefined))
-const WORDS: Record<Trust, string> = { catalogue: 'from the catalogue', page: 'from the page’s tags', file: 'from the file', read: 'read', guessed: 'guessed' }
+const WORDS: Record<Trust, string> = {
+  catalogue: 'from the catalogue',
+  page: 'from the page’s tags',
+  file: 'from the file',
+  read: 'read',
+  guessed: 'guessed',
+}
 /** The origins of this item's fields, with how many of each, most trusted first. */
-const origins = computed(() => TRUSTS.map(by => ({ by, names: given.value.filter(name => props.item.proposal.from[name]?.by === by) })).filter(one => one.names.length))
+const origins = computed(() =>
+  TRUSTS.map((by) => ({ by, names: given.value.filter((name) => props.item.proposal.from[name]?.by === by) })).filter(
+    (one) => one.names.length,
+  ),
+)
 const differ = computed(() => (same.value ? compareFields(same.value.fields, props.item.proposal.fields) : undefined))
 
 const take = () => notices.attempt(async () => {

@@ -6,7 +6,16 @@ import { ChevronDown } from '@lucide/vue'
  * One of many, found by typing. `open` keeps the list in sight under the line, as a finder; otherwise it opens over the
  * page. The words typed are the owner's (`typed`), who says which options fit; each option draws itself in the slot.
  */
-const props = defineProps<{ label: string, options: readonly T[], chosen?: T | undefined, name?: (value: T) => string, placeholder?: string, open?: boolean, list?: string, look?: string }>()
+const props = defineProps<{
+  label: string
+  options: readonly T[]
+  chosen?: T | undefined
+  name?: (value: T) => string
+  placeholder?: string
+  open?: boolean
+  list?: string
+  look?: string
+}>()
 const emit = defineEmits<{ choose: [value: T], cancel: [] }>()
 const typed = defineModel<string>('typed', { default: '' })
 defineSlots<{ option: (given: { option: T, active: boolean }) => unknown, none: () => unknown }>()
@@ -16,7 +25,9 @@ defineExpose({ focus: () => input.value?.$el.focus({ preventScroll: true }) })
 /** A finder's list is in sight: its first row is chosen from the start, as an arrow key would. */
 function enter(line: HTMLInputElement) {
   if (!props.open) { line.select(); return }
-  void nextTick(() => { if (line.getAttribute('aria-expanded') !== 'true') line.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown' })) })
+  void nextTick(() => {
+    if (line.getAttribute('aria-expanded') !== 'true') line.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown' }))
+  })
 }
 const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : '')
 </script>

@@ -3,7 +3,9 @@ import type { Change } from '~/utils/compare'
 
 /** Two wordings in one line: what only the first has struck out, what only the second has underlined; or one side of it. */
 const props = defineProps<{ changes: readonly Change[], side?: 'before' | 'after' }>()
-const shown = computed(() => (props.side ? props.changes.filter(change => change.kind !== (props.side === 'before' ? 'in' : 'out')) : props.changes))
+const shown = computed(() =>
+  props.side ? props.changes.filter((change) => change.kind !== (props.side === 'before' ? 'in' : 'out')) : props.changes,
+)
 </script>
 
 <template>

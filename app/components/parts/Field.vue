@@ -4,7 +4,19 @@
  * what is meant, a complaint what is wrong, and both are read out with it. What else is given goes to the field itself.
  */
 defineOptions({ inheritAttrs: false })
-const props = defineProps<{ modelValue?: string | number | undefined, label?: string, beside?: boolean, rows?: number | string, unit?: string, type?: string, hint?: string, complaint?: string, look?: 'line' | 'bare', lazy?: boolean, fieldClass?: string }>()
+const props = defineProps<{
+  modelValue?: string | number | undefined
+  label?: string
+  beside?: boolean
+  rows?: number | string
+  unit?: string
+  type?: string
+  hint?: string
+  complaint?: string
+  look?: 'line' | 'bare'
+  lazy?: boolean
+  fieldClass?: string
+}>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const attrs = useAttrs()
 const id = useId()
@@ -17,10 +29,15 @@ const own = computed(() => {
   return rest
 })
 const bound = computed(() => ({
-  'type': props.rows ? undefined : props.type ?? 'text',
+  'type': props.rows ? undefined : (props.type ?? 'text'),
   'rows': props.rows,
   'value': props.modelValue ?? '',
-  'class': [props.look === 'bare' ? 'bare-line' : 'line', props.rows && 'resize-none', props.fieldClass, !framed.value && (attrs.class as string)],
+  'class': [
+    props.look === 'bare' ? 'bare-line' : 'line',
+    props.rows && 'resize-none',
+    props.fieldClass,
+    !framed.value && (attrs.class as string),
+  ],
   'aria-invalid': props.complaint ? true : undefined,
   'aria-describedby': props.hint || props.complaint ? `${id}-says` : undefined,
 }))

@@ -3,7 +3,10 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import type { MenuEntry } from '~/utils/menu'
 
 /** Things to do, behind a word. A line without `run` is a heading over what follows. */
-withDefaults(defineProps<{ word: string, entries: readonly MenuEntry[], kind?: 'act' | 'quiet', from?: 'left' | 'right' }>(), { kind: 'quiet', from: 'left' })
+withDefaults(defineProps<{ word: string, entries: readonly MenuEntry[], kind?: 'act' | 'quiet', from?: 'left' | 'right' }>(), {
+  kind: 'quiet',
+  from: 'left',
+})
 </script>
 
 <template>

@@ -8,11 +8,29 @@ defineSlots<Record<string, (given: { row: R, value: string | number }) => unknow
 const sorting = ref<SortingState>([])
 const helper = createColumnHelper<R>()
 const table = useVueTable<R>({
-  get data() { return props.rows as R[] },
-  get columns() { return props.columns.map(one => helper.accessor(one.value, { id: one.key, header: one.head, enableSorting: one.sorts !== false, sortingFn: one.number ? 'basic' : 'text' })) },
-  state: { get sorting() { return sorting.value } },
-  onSortingChange: (change) => { sorting.value = typeof change === 'function' ? change(sorting.value) : change },
-  getCoreRowModel: getCoreRowModel(), getSortedRowModel: getSortedRowModel(),
+  get data() {
+    return props.rows as R[]
+  },
+  get columns() {
+    return props.columns.map((one) =>
+      helper.accessor(one.value, {
+        id: one.key,
+        header: one.head,
+        enableSorting: one.sorts !== false,
+        sortingFn: one.number ? 'basic' : 'text',
+      }),
+    )
+  },
+  state: {
+    get sorting() {
+      return sorting.value
+    },
+  },
+  onSortingChange: (change) => {
+    sorting.value = typeof change === 'function' ? change(sorting.value) : change
+  },
+  getCoreRowModel: getCoreRowModel(),
+  getSortedRowModel: getSortedRowModel(),
 })
 const numeric = computed(() => new Set(props.columns.filter(one => one.number).map(one => one.key)))
 const ORDER = { asc: 'ascending', desc: 'descending', false: 'none' } as const

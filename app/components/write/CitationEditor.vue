@@ -7,7 +7,14 @@ import { textOf } from '~~/core/source/model'
 import type { CitationData } from '~~/core/sheet/document'
 
 /** A citation being made or changed: its works, their places, the words around, and the real forms to choose from. */
-const props = defineProps<{ data: CitationData, place?: number, autofocus?: boolean, headed?: boolean, near?: readonly string[], again?: string }>()
+const props = defineProps<{
+  data: CitationData
+  place?: number
+  autofocus?: boolean
+  headed?: boolean
+  near?: readonly string[]
+  again?: string
+}>()
 const emit = defineEmits<{ change: [data: CitationData], done: [] }>()
 const store = usePaper()
 const written = useText()
@@ -19,8 +26,13 @@ const notes = computed(() => store.style.citation.system === 'notes')
 const root = useTemplateRef<HTMLElement>('root')
 
 // A work that its paragraph has just cited may give its place alone, where the style lets it: offered, never done unasked.
-const alone = computed(() => store.style.citation.placeAlone === true && props.data.items.length === 1 && Boolean(props.data.items[0]!.locator)
-  && (props.again === props.data.items[0]!.id || props.data.form === 'place-alone'))
+const alone = computed(
+  () =>
+    store.style.citation.placeAlone === true
+    && props.data.items.length === 1
+    && Boolean(props.data.items[0]!.locator)
+    && (props.again === props.data.items[0]!.id || props.data.form === 'place-alone'),
+)
 // Each form as it will stand in this very place of the paper.
 const forms = computed(() => props.data.items.length === 0
   ? []
@@ -29,17 +41,24 @@ const forms = computed(() => props.data.items.length === 0
       const at = props.place ?? citations.length
       citations[at] = { ...props.data, form }
       const printed = compose(store.style, owned.sources, { citations, alsoList: composed.alsoList })
-      return { form, runs: printed.citations[at]!, note: printed.noteNumbers[at] === undefined ? undefined : printed.notes[printed.noteNumbers[at]! - 1] }
+      return {
+        form,
+        runs: printed.citations[at]!,
+        note: printed.noteNumbers[at] === undefined ? undefined : printed.notes[printed.noteNumbers[at]! - 1],
+      }
     }).filter((f, i, all) => plain(f.runs).trim() !== '' && all.findIndex(o => plain(o.runs) === plain(f.runs)) === i))
 
 const formed = computed(() => new Map(forms.value.map(one => [one.form, one])))
 
 const titleOf = (id: string): string => {
   const source = owned.byId.get(id)
-  return source ? textOf(source, 'title').replace(/<[^>]+>/gu, '') || plain(composeAlone(store.style, source).narrative) : 'A source this paper no longer has'
+  return source
+    ? textOf(source, 'title').replace(/<[^>]+>/gu, '') || plain(composeAlone(store.style, source).narrative)
+    : 'A source this paper no longer has'
 }
 const set = (change: Partial<CitationData>) => emit('change', { ...props.data, ...change })
-const setItem = (i: number, change: Partial<CitationData['items'][number]>) => set({ items: props.data.items.map((item, n) => (n === i ? { ...item, ...change } : item)) })
+const setItem = (i: number, change: Partial<CitationData['items'][number]>) =>
+  set({ items: props.data.items.map((item, n) => (n === i ? { ...item, ...change } : item)) })
 /** Places as they are being typed: the card may be drawn again meanwhile, and must not forget them. */
 const places = ref<Record<number, string>>({})
 function setPlace(i: number, typed: string) {
@@ -58,7 +77,9 @@ function remove(i: number) {
   set({ items: props.data.items.filter((_, n) => n !== i) })
   if (props.data.items.length === 1) adding.value = true
 }
-onMounted(() => { if (props.autofocus && !adding.value) root.value?.querySelector<HTMLInputElement>('[data-place]')?.focus({ preventScroll: true }) })
+onMounted(() => {
+  if (props.autofocus && !adding.value) root.value?.querySelector<HTMLInputElement>('[data-place]')?.focus({ preventScroll: true })
+})
 </script>
 
 <template>

@@ -72,8 +72,16 @@ const cited = computed(() => {
   const made = citeIn(notes.doc, idOf, typed.value, one => wanted.value.has(one.typed))
   return { ...made, made: made.made + notes.made, doc: placeAll(made.doc) }
 })
-const likely = computed(() => { const seen = new Set<string>(); return (body.value ? citeIn(body.value, idOf, typed.value).likely : []).filter(one => !seen.has(one.typed) && Boolean(seen.add(one.typed))) })
-const nameOf = (id: string) => { const source = known.value.find(s => s.id === id); return source ? plain(composeAlone(store.style, source).reference ?? composeAlone(store.style, source).narrative) : '' }
+const likely = computed(() => {
+  const seen = new Set<string>()
+  return (body.value ? citeIn(body.value, idOf, typed.value).likely : []).filter(
+    (one) => !seen.has(one.typed) && Boolean(seen.add(one.typed)),
+  )
+})
+const nameOf = (id: string) => {
+  const source = known.value.find((s) => s.id === id)
+  return source ? plain(composeAlone(store.style, source).reference ?? composeAlone(store.style, source).narrative) : ''
+}
 function toggle(one: Typed) {
   const next = new Set(wanted.value)
   if (!next.delete(one.typed)) next.add(one.typed)
@@ -91,11 +99,17 @@ async function bring(where: 'instead' | 'end') {
   busy.value = true
   await notices.attempt(async () => {
     await saving.flush()
-    if (countWords(written.body)) await request('POST', `/api/papers/${store.paper!.id}/snapshots`, { reason: `Before ${props.file.name} came in`.slice(0, 200), title: store.paper!.title, body: written.body })
+    if (countWords(written.body))
+      await request('POST', `/api/papers/${store.paper!.id}/snapshots`, {
+        reason: `Before ${props.file.name} came in`.slice(0, 200),
+        title: store.paper!.title,
+        body: written.body,
+      })
     // Sources of the shelf that the draft cites join the paper.
     const ids = [...new Set(citationsOf(cited.value!.doc).flatMap(c => c.items.map(i => i.id)))].filter(id => !owned.byId.has(id))
     if (ids.length) await shelf.bringBack(ids)
-    const content = where === 'instead' ? cited.value!.doc.content ?? [] : [...(written.body.content ?? []), ...(cited.value!.doc.content ?? [])]
+    const content =
+      where === 'instead' ? (cited.value!.doc.content ?? []) : [...(written.body.content ?? []), ...(cited.value!.doc.content ?? [])]
     const taken = new Set<string>()
     const fresh = JSON.parse(JSON.stringify({ type: 'doc', content }), (key, value: unknown) => {
       // Every citation has an id of its own.
@@ -106,9 +120,12 @@ async function bring(where: 'instead' | 'end') {
       return { ...value, id: own }
     }) as DocNode
     written.replaceBody(fresh)
-    if (where === 'instead' && draft.value!.title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title)) store.changePaper({ title: draft.value!.title })
+    if (where === 'instead' && draft.value!.title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title))
+      store.changePaper({ title: draft.value!.title })
     if (references.value.length) await tray.takeIn(asPasted(references.value))
-    notices.say(`${props.file.name} is in the paper${references.value.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`)
+    notices.say(
+      `${props.file.name} is in the paper${references.value.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`,
+    )
     emit('close')
   })
   busy.value = false

@@ -24,7 +24,10 @@ async function load() {
   catch (error) { failed.value = (error as Error).message }
 }
 onMounted(load)
-const look = (row: Row) => notices.attempt(async () => { chosen.value = { ...row, ...await request<{ body: DocNode }>('GET', `${at()}/${row.id}`) } })
+const look = (row: Row) =>
+  notices.attempt(async () => {
+    chosen.value = { ...row, ...(await request<{ body: DocNode }>('GET', `${at()}/${row.id}`)) }
+  })
 const keepNow = (reason: string) => request('POST', at(), { reason, title: store.paper!.title, body: written.body })
 const keep = () => notices.attempt(async () => {
   await saving.flush()

@@ -11,7 +11,10 @@ import type { PaperSource } from '~/stores/sources'
 import type { PaperEditor } from '~/editor/usePaperEditor'
 import { useStrayWords } from '~/editor/useStrayWords'
 
-/** The margin: a card level with each citation's line. Cards give way downwards, and join where they crowd; only those near the window are drawn. */
+/**
+ * The margin: a card level with each citation's line. Cards give way downwards, and join where they crowd; only those
+ * near the window are drawn.
+ */
 const props = defineProps<{ editor: PaperEditor, sheet: HTMLElement | null }>()
 const store = usePaper()
 const composed = useComposition()
@@ -55,7 +58,10 @@ function level() {
       const { top } = chip.getBoundingClientRect()
       const wanted = top - origin - 8
       const last = out.at(-1)
-      if (last && floor - wanted > CROWDED && selected.value !== id && !last.ids.includes(selected.value ?? '')) { last.ids.push(id); continue }
+      if (last && floor - wanted > CROWDED && selected.value !== id && !last.ids.includes(selected.value ?? '')) {
+        last.ids.push(id)
+        continue
+      }
       const place = Math.max(wanted, floor)
       out.push({ ids: [id], top: place })
       floor = place + (margin.value.querySelector<HTMLElement>(`[data-card="${id}"]`)?.offsetHeight ?? 52) + 8
@@ -91,18 +97,50 @@ function summary(id: string): { head: string, line: string } {
   const data = dataOf(id)
   const sources = (data?.items ?? []).map(item => ({ item, source: owned.byId.get(item.id) }))
   const number = composed.composition.noteNumbers[written.citationPlaces.get(id) ?? -1]
-  const numbers = store.style.citation.system === 'numbers' ? (data?.items ?? []).flatMap(item => composed.composition.list.find(entry => entry.id === item.id)?.number ?? []) : []
-  const note = [numbers.length && `${numbers.length > 1 ? 'numbers' : 'number'} ${numbers.join(', ')}`, number !== undefined && `note ${number}`].filter(Boolean).join(' · ')
+  const numbers =
+    store.style.citation.system === 'numbers'
+      ? (data?.items ?? []).flatMap((item) => composed.composition.list.find((entry) => entry.id === item.id)?.number ?? [])
+      : []
+  const note = [
+    numbers.length && `${numbers.length > 1 ? 'numbers' : 'number'} ${numbers.join(', ')}`,
+    number !== undefined && `note ${number}`,
+  ]
+    .filter(Boolean)
+    .join(' · ')
   if (!sources.length) return { head: 'A note in your own words', line: [note, data?.words?.after ?? ''].filter(Boolean).join(' · ') }
   const head = sources.map(({ source }) => source ? titleOf(source) : 'A source this paper no longer has').join(' · ')
-  const line = [note, sources.map(({ item, source }) => [source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[?\d+\]?$/u, m => (store.style.citation.system === 'author-date' ? m : '')) : '', writeLocator(item.locator)].filter(Boolean).join(' · ')).join('; ')].filter(Boolean).join(' · ')
+  const line = [
+    note,
+    sources
+      .map(({ item, source }) =>
+        [
+          source
+            ? plain(composeAlone(store.style, source).narrative)
+                .replace(/[()]/gu, '')
+                .replace(/\s?\[?\d+\]?$/u, (m) => (store.style.citation.system === 'author-date' ? m : ''))
+            : '',
+          writeLocator(item.locator),
+        ]
+          .filter(Boolean)
+          .join(' · '),
+      )
+      .join('; '),
+  ]
+    .filter(Boolean)
+    .join(' · ')
   return { head, line }
 }
 const stray = useStrayWords(props.editor)
 /** The citation under the pointer, so that its card shows itself. */
 const under = ref<string>()
 if (import.meta.client) {
-  useEventListener(() => props.sheet, 'mouseover', (event: MouseEvent) => { under.value = (event.target as HTMLElement).closest<HTMLElement>('[data-cid]')?.dataset.cid })
+  useEventListener(
+    () => props.sheet,
+    'mouseover',
+    (event: MouseEvent) => {
+      under.value = (event.target as HTMLElement).closest<HTMLElement>('[data-cid]')?.dataset.cid
+    },
+  )
 }
 function hover(id: string, on: boolean) {
   props.sheet?.querySelector(`[data-cid="${id}"]`)?.classList.toggle('pointed', on)

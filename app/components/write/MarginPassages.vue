@@ -19,16 +19,31 @@ const used = ref(false)
 const chosen = ref<string>()
 const list = computed(() => {
   const words = foldWords(find.value).split(' ').filter(Boolean)
-  return owned.passages.filter(p => p.words.trim() && (used.value || !passages.used.has(p.id))).map(p => ({ p, near: props.near.includes(p.sourceId), text: foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')} ${name(p)}`) }))
-    .filter(({ text }) => words.every(word => text.includes(word))).sort((a, b) => Number(passages.used.has(a.p.id)) - Number(passages.used.has(b.p.id)) || Number(b.near) - Number(a.near))
+  return owned.passages
+    .filter((p) => p.words.trim() && (used.value || !passages.used.has(p.id)))
+    .map((p) => ({ p, near: props.near.includes(p.sourceId), text: foldWords(`${p.words} ${p.comment} ${p.tags.join(' ')} ${name(p)}`) }))
+    .filter(({ text }) => words.every((word) => text.includes(word)))
+    .sort((a, b) => Number(passages.used.has(a.p.id)) - Number(passages.used.has(b.p.id)) || Number(b.near) - Number(a.near))
 })
 const unused = computed(() => owned.passages.filter(p => p.words.trim() && !passages.used.has(p.id)))
 function name(p: Passage): string {
   const source = owned.byId.get(p.sourceId)
-  return source ? plain(composeAlone(store.style, source).narrative).replace(/[()]/gu, '').replace(/\s?\[[\d, –-]+\]$|(?<=\p{L})\d+$/u, '') : ''
+  return source
+    ? plain(composeAlone(store.style, source).narrative)
+        .replace(/[()]/gu, '')
+        .replace(/\s?\[[\d, –-]+\]$|(?<=\p{L})\d+$/u, '')
+    : ''
 }
 /** The ways a quotation is led in, with the name that they say. */
-const ways = (p: Passage): readonly (readonly [PassageWay, string])[] => { const who = name(p).replace(/\s\d{4}[a-z]?$|\sn\.d\.$/u, '') || 'The author'; return [['plain', 'with its citation'], ['says', `${who} writes that …`], ['puts', `As ${who} puts it, …`], ['argues', `${who} argues that …`]] }
+const ways = (p: Passage): readonly (readonly [PassageWay, string])[] => {
+  const who = name(p).replace(/\s\d{4}[a-z]?$|\sn\.d\.$/u, '') || 'The author'
+  return [
+    ['plain', 'with its citation'],
+    ['says', `${who} writes that …`],
+    ['puts', `As ${who} puts it, …`],
+    ['argues', `${who} argues that …`],
+  ]
+}
 const block = (p: Passage) => p.form === 'quotation' && isBlock(p.words, store.style.page.blockQuote)
 function drag(event: DragEvent, p: Passage) {
   event.dataTransfer?.setData('application/x-dendle-passage', p.id)

@@ -23,7 +23,10 @@ const ready = computed(() => left.value.filter(one => !one.unknown.length))
 const at = ref(0)
 function show() {
   const { view, state } = props.editor
-  const places = unknown.value.flatMap(one => findWords(state.doc, one.typed, true)).filter(one => !one.within).sort((a, b) => a.from - b.from)
+  const places = unknown.value
+    .flatMap((one) => findWords(state.doc, one.typed, true))
+    .filter((one) => !one.within)
+    .sort((a, b) => a.from - b.from)
   const place = places[at.value++ % places.length]
   if (!place) return
   props.editor.chain().setTextSelection(place).scrollIntoView().run()
@@ -39,7 +42,15 @@ function make() {
   for (const { text, from, marks } of texts.reverse()) {
     const pieces = readAllMarks(text, idOf)
     if (pieces.every(piece => typeof piece === 'string')) continue
-    tr.replaceWith(from, from + text.length, pieces.map(piece => (typeof piece === 'string' ? state.schema.text(piece, marks) : state.schema.nodes.citation!.create({ id: newCitationId(), data: piece }))))
+    tr.replaceWith(
+      from,
+      from + text.length,
+      pieces.map((piece) =>
+        typeof piece === 'string'
+          ? state.schema.text(piece, marks)
+          : state.schema.nodes.citation!.create({ id: newCitationId(), data: piece }),
+      ),
+    )
   }
   view.dispatch(tr)
   view.focus()

@@ -4,7 +4,10 @@ import { useDebounceFn } from '@vueuse/core'
 import { readDraft, textToHtml } from '~~/core/intake/draft/draft'
 import { docToWords, NOTE_EXTENSIONS, piecesOf, wordsToDoc } from '~/editor/note-words'
 
-/** A line of the writer's own words with their italics. What is typed is given on after a moment's rest, and at once when the line is left. */
+/**
+ * A line of the writer's own words with their italics. What is typed is given on after a moment's rest, and at once when
+ * the line is left.
+ */
 const props = defineProps<{ words: string, label: string, placeholder?: string, autofocus?: boolean }>()
 const emit = defineEmits<{ change: [words: string], done: [] }>()
 let given = props.words

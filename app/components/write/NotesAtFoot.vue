@@ -11,13 +11,21 @@ const written = useText()
 const { selected } = props.paper
 const notes = computed(() => {
   const ids = [...written.citationPlaces.keys()]
-  return composed.composition.noteNumbers.flatMap((n, i) => (n === undefined ? [] : [{ n, id: ids[i]!, data: written.citations[i] as CitationData, runs: composed.composition.notes[n - 1]! }]))
+  return composed.composition.noteNumbers.flatMap((n, i) =>
+    n === undefined ? [] : [{ n, id: ids[i]!, data: written.citations[i] as CitationData, runs: composed.composition.notes[n - 1]! }],
+  )
 })
 // Hundreds of notes are drawn as one comes near them, some at a time.
 const SOME = 60
 const shown = ref(SOME)
 const end = useTemplateRef<HTMLElement>('end')
-useIntersectionObserver(end, ([entry]) => { if (entry?.isIntersecting && shown.value < notes.value.length) shown.value += SOME }, { rootMargin: '600px' })
+useIntersectionObserver(
+  end,
+  ([entry]) => {
+    if (entry?.isIntersecting && shown.value < notes.value.length) shown.value += SOME
+  },
+  { rootMargin: '600px' },
+)
 const open = ref<string>()
 const own = (runs: (typeof notes.value)[number]['runs']) => runs.filter(run => !run.rules.includes('words.note'))
 /** The words go to the citation as it is by now, not as it was when the note was opened. */

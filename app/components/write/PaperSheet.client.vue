@@ -27,12 +27,21 @@ const keys = ref(false)
 const outline = ref(false)
 const passagesOpen = ref(false)
 const draft = shallowRef<File>()
-const paper = usePaperEditor({ openPicker, paste: (view, event) => pasting.paste(view, event), drop: (view, event) => pasting.drop(view, event) })
+const paper = usePaperEditor({
+  openPicker,
+  paste: (view, event) => pasting.paste(view, event),
+  drop: (view, event) => pasting.drop(view, event),
+})
 const { editor, selected } = paper
 const putPassage = usePassageInsert(paper)
 const pasting = usePasting(() => editor.value as Editor | undefined, {
-  dropPassage: (id, pos) => { const passage = owned.passages.find(p => p.id === id); if (passage) putPassage(passage, 'plain', behindWord(editor.value!.state.doc, pos)) },
-  bringDraft: (file) => { draft.value = file },
+  dropPassage: (id, pos) => {
+    const passage = owned.passages.find((p) => p.id === id)
+    if (passage) putPassage(passage, 'plain', behindWord(editor.value!.state.doc, pos))
+  },
+  bringDraft: (file) => {
+    draft.value = file
+  },
 })
 
 /** Sources cited in the paragraph that the cursor is in. */
@@ -42,7 +51,10 @@ function look() {
   if (!state) return
   const { $from } = state.selection
   const ids: string[] = []
-  if ($from.depth) $from.node(1).descendants((node) => { if (node.type.name === 'citation') ids.push(...(node.attrs.data as CitationData).items.map(i => i.id)) })
+  if ($from.depth)
+    $from.node(1).descendants((node) => {
+      if (node.type.name === 'citation') ids.push(...(node.attrs.data as CitationData).items.map((i) => i.id))
+    })
   near.value = ids
 }
 function openPicker() {
@@ -107,17 +119,36 @@ useMakingRoom(selected, passagesOpen)
 onMounted(() => void tray.open())
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')
-  if (event.key === '?' && !typing) { event.preventDefault(); keys.value = true }
-  else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'f' && !event.shiftKey) { event.preventDefault(); finding.value = true }
-  else if (event.altKey && event.shiftKey && event.code === 'KeyN') { event.preventDefault(); void addNote() }
-  else if (event.altKey && event.shiftKey && event.code === 'KeyP') { event.preventDefault(); void passagesByKey() }
-  else if (event.altKey && event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) { event.preventDefault(); step(event.key === 'ArrowDown' ? 1 : -1) }
+  if (event.key === '?' && !typing) {
+    event.preventDefault()
+    keys.value = true
+  } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'f' && !event.shiftKey) {
+    event.preventDefault()
+    finding.value = true
+  } else if (event.altKey && event.shiftKey && event.code === 'KeyN') {
+    event.preventDefault()
+    void addNote()
+  } else if (event.altKey && event.shiftKey && event.code === 'KeyP') {
+    event.preventDefault()
+    void passagesByKey()
+  } else if (event.altKey && event.shiftKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
+    event.preventDefault()
+    step(event.key === 'ArrowDown' ? 1 : -1)
+  }
 })
 /** The style's levels of headings, as the sheet's own variables; those that begin their paragraph by their level. */
-const headings = computed(() => Object.fromEntries(store.style.page.headings.flatMap((form, i) => [
-  [`--h${i + 1}-weight`, form.bold ? 700 : 400], [`--h${i + 1}-style`, form.italic ? 'italic' : 'normal'], [`--h${i + 1}-align`, form.centred ? 'center' : 'left'], [`--h${i + 1}-indent`, form.indented ? 'var(--indent)' : '0'],
-  [`--h${i + 1}-line`, form.underline ? 'underline' : 'none'], [`--h${i + 1}-caps`, form.smallCaps ? 'small-caps' : 'normal'],
-])))
+const headings = computed(() =>
+  Object.fromEntries(
+    store.style.page.headings.flatMap((form, i) => [
+      [`--h${i + 1}-weight`, form.bold ? 700 : 400],
+      [`--h${i + 1}-style`, form.italic ? 'italic' : 'normal'],
+      [`--h${i + 1}-align`, form.centred ? 'center' : 'left'],
+      [`--h${i + 1}-indent`, form.indented ? 'var(--indent)' : '0'],
+      [`--h${i + 1}-line`, form.underline ? 'underline' : 'none'],
+      [`--h${i + 1}-caps`, form.smallCaps ? 'small-caps' : 'normal'],
+    ]),
+  ),
+)
 const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (form.runIn ? [`run-in-${i + 1}`] : [])))
 </script>
 

@@ -6,12 +6,24 @@ import type { MenuEntry } from '~/utils/menu'
 
 /** The line of tools above the sheet: what is done often in words, the rest behind two menus. */
 const props = defineProps<{ paper: PaperEditor, finding: boolean }>()
-const emit = defineEmits<{ cite: [], passages: [], note: [], picture: [file: File], find: [], draft: [file: File], states: [], keys: [], headings: [] }>()
+const emit = defineEmits<{
+  cite: []
+  passages: []
+  note: []
+  picture: [file: File]
+  find: []
+  draft: [file: File]
+  states: []
+  keys: []
+  headings: []
+}>()
 const e = computed(() => props.paper.editor.value as Editor | undefined)
 interface Chooser { open: () => void }
 const picture = useTemplateRef<Chooser>('picture')
 const draft = useTemplateRef<Chooser>('draft')
-const { BLOCKS, MORE, TABLE, block, setBlock, chosenText, on, run, linking, address, setLink, notesAt } = useSheetTools(props.paper, () => picture.value?.open())
+const { BLOCKS, MORE, TABLE, block, setBlock, chosenText, on, run, linking, address, setLink, notesAt } = useSheetTools(props.paper, () =>
+  picture.value?.open(),
+)
 const more = computed<MenuEntry[]>(() => [
   ...MORE.map(([word, act, key, mark]) => ({ word, run: act, ...(key ? { key } : {}), on: Boolean(mark && on(mark)) })),
   ...(on('table') ? [{ word: 'this table' }, ...TABLE.map(([word, act]) => ({ word, run: act }))] : []),
@@ -22,7 +34,12 @@ const texts = computed<MenuEntry[]>(() => [
   { word: 'Bring a draft…', run: () => draft.value?.open() },
   { word: 'Earlier states', run: () => emit('states') },
   { word: 'Keys', key: '?', run: () => emit('keys') },
-  { word: `Print notes ${notesAt.value === 'endnotes' ? 'at the foot of their pages' : 'at the end'}`, run: () => { notesAt.value = notesAt.value === 'endnotes' ? 'footnotes' : 'endnotes' } },
+  {
+    word: `Print notes ${notesAt.value === 'endnotes' ? 'at the foot of their pages' : 'at the end'}`,
+    run: () => {
+      notesAt.value = notesAt.value === 'endnotes' ? 'footnotes' : 'endnotes'
+    },
+  },
 ])
 </script>
 

@@ -2,9 +2,38 @@
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 const KEYS: readonly (readonly [string, readonly (readonly [string, string])[]])[] = [
-  ['Citing', [[';;', 'cite here'], ['Ctrl \'', 'cite here'], ['Enter on a citation', 'change it'], ['Backspace on a citation', 'take it out'], ['Alt Shift ↑ ↓', 'to the citation before, behind'], ['Alt Shift N', 'a note in your own words'], ['Alt Shift P', 'the passages, and back']]],
-  ['Writing', [['Ctrl I · Ctrl B · Ctrl U', 'italic, bold, underline'], ['Ctrl .  ·  Ctrl ,', 'raised, lowered'], ['Ctrl Alt 1 … 5', 'headings'], ['Ctrl Shift B', 'block quotation'], ['Ctrl Shift 7 · 8', 'numbered list, list'], ['Ctrl Enter', 'page break'], ['Ctrl Alt M', 'a remark to myself']]],
-  ['Moving', [['Ctrl Z · Ctrl Shift Z', 'undo, redo'], ['Ctrl F', 'find and replace'], ['?', 'these keys, outside the text']]],
+  [
+    'Citing',
+    [
+      [';;', 'cite here'],
+      ['Ctrl \'', 'cite here'],
+      ['Enter on a citation', 'change it'],
+      ['Backspace on a citation', 'take it out'],
+      ['Alt Shift ↑ ↓', 'to the citation before, behind'],
+      ['Alt Shift N', 'a note in your own words'],
+      ['Alt Shift P', 'the passages, and back'],
+    ],
+  ],
+  [
+    'Writing',
+    [
+      ['Ctrl I · Ctrl B · Ctrl U', 'italic, bold, underline'],
+      ['Ctrl .  ·  Ctrl ,', 'raised, lowered'],
+      ['Ctrl Alt 1 … 5', 'headings'],
+      ['Ctrl Shift B', 'block quotation'],
+      ['Ctrl Shift 7 · 8', 'numbered list, list'],
+      ['Ctrl Enter', 'page break'],
+      ['Ctrl Alt M', 'a remark to myself'],
+    ],
+  ],
+  [
+    'Moving',
+    [
+      ['Ctrl Z · Ctrl Shift Z', 'undo, redo'],
+      ['Ctrl F', 'find and replace'],
+      ['?', 'these keys, outside the text'],
+    ],
+  ],
 ]
 </script>
 

@@ -38,9 +38,19 @@ const order = computed(() => {
 })
 const found = computed(() => {
   const rank = (id: string) => order.value.get(id) ?? 1e6
-  return composed.filed.filter(s => !props.exclude?.includes(s.id)).map((source, i) => ({ source, i, score: fit(typed.value, textFor(source)) })).filter(row => row.score > 0)
-    .sort((a, b) => b.score - a.score || rank(a.source.id) - rank(b.source.id) || a.i - b.i).slice(0, 40)
-    .map(({ source }) => ({ source, runs: (() => { const alone = composeAlone(store.style, source); return alone.reference ?? alone.parenthetical })() }))
+  return composed.filed
+    .filter((s) => !props.exclude?.includes(s.id))
+    .map((source, i) => ({ source, i, score: fit(typed.value, textFor(source)) }))
+    .filter((row) => row.score > 0)
+    .sort((a, b) => b.score - a.score || rank(a.source.id) - rank(b.source.id) || a.i - b.i)
+    .slice(0, 40)
+    .map(({ source }) => ({
+      source,
+      runs: (() => {
+        const alone = composeAlone(store.style, source)
+        return alone.reference ?? alone.parenthetical
+      })(),
+    }))
 })
 const QUICK: KindId[] = ['book', 'journal-article', 'web-page']
 const LOOK_UP = 'look up'
@@ -77,7 +87,8 @@ function choose(row: string) {
   else if (row === LOOK_UP) void lookUp()
   else void begin(row.slice(4) as KindId)
 }
-const hint = (id: string) => (props.near?.includes(id) ? 'in this paragraph' : (order.value.get(id) ?? 99) < (props.near?.length ?? 0) + 2 ? 'cited lately' : '')
+const hint = (id: string) =>
+  props.near?.includes(id) ? 'in this paragraph' : (order.value.get(id) ?? 99) < (props.near?.length ?? 0) + 2 ? 'cited lately' : ''
 onMounted(() => { if (props.autofocus) finder.value?.focus() })
 </script>
 

@@ -7,7 +7,15 @@ import { count } from '~/utils/words'
 const props = defineProps<{ selection?: string }>()
 const store = usePaper()
 const composed = useComposition()
-const WORDS: Record<Counted, string> = { quoted: 'of it, between quotation marks', headings: 'headings', blockQuotations: 'block quotations', captions: 'captions', citations: 'citations in the text', notes: 'notes', list: 'the reference list' }
+const WORDS: Record<Counted, string> = {
+  quoted: 'of it, between quotation marks',
+  headings: 'headings',
+  blockQuotations: 'block quotations',
+  captions: 'captions',
+  citations: 'citations in the text',
+  notes: 'notes',
+  list: 'the reference list',
+}
 const selected = computed(() => (props.selection ? countOf(props.selection) : 0))
 const parts = computed(() => composed.counts)
 const words = computed(() => composed.words)

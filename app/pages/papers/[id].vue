@@ -12,7 +12,12 @@ const tray = useTray()
 const id = String(route.params.id)
 // As text: a long paper as one string is written into the page, and read out of it, many times as fast as a tree.
 const { data, error } = await useFetch<string>(`/api/papers/${id}`, { key: `paper-${id}`, responseType: 'text' as never })
-if (error.value || !data.value) throw createError({ status: error.value?.statusCode ?? 500, statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read', fatal: true })
+if (error.value || !data.value)
+  throw createError({
+    status: error.value?.statusCode ?? 500,
+    statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read',
+    fatal: true,
+  })
 const workspace = JSON.parse(data.value) as Workspace & { titles: readonly Answered[] }
 if (import.meta.client) {
   const titles = pageTitles()

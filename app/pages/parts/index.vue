@@ -21,11 +21,46 @@ const kind = ref('Book')
 const KINDS = ['Book', 'Chapter in an edited book', 'Article in a journal', 'Map', 'Thesis', 'Web page'] as const
 const found = computed(() => KINDS.filter(one => one.toLowerCase().includes(typed.value.toLowerCase())))
 const done = ref('')
-const entries: MenuEntry[] = [{ word: 'Underlined', key: 'Ctrl U', on: true, run: () => { done.value = 'Underlined' } }, { word: 'A table', run: () => { done.value = 'A table' } }, { word: 'this table' }, { word: 'A row below', run: () => { done.value = 'A row below' } }]
+const entries: MenuEntry[] = [
+  {
+    word: 'Underlined',
+    key: 'Ctrl U',
+    on: true,
+    run: () => {
+      done.value = 'Underlined'
+    },
+  },
+  {
+    word: 'A table',
+    run: () => {
+      done.value = 'A table'
+    },
+  },
+  { word: 'this table' },
+  {
+    word: 'A row below',
+    run: () => {
+      done.value = 'A row below'
+    },
+  },
+]
 interface Row { source: string, year: number, cited: number }
-const rows: Row[] = [{ source: 'Okonjo', year: 2021, cited: 4 }, { source: 'Tremayne', year: 2018, cited: 11 }, { source: LONG, year: 1909, cited: 0 }]
-const columns: Column<Row>[] = [{ key: 'source', head: 'Source', value: row => row.source }, { key: 'year', head: 'Year', value: row => row.year, number: true }, { key: 'cited', head: 'Cited', value: row => row.cited, number: true }]
-const changes = [{ text: 'The mill ', kind: 'same' }, { text: 'stood', kind: 'out' }, { text: 'stands', kind: 'in' }, { text: ' at the mouth of the river.', kind: 'same' }] as const
+const rows: Row[] = [
+  { source: 'Okonjo', year: 2021, cited: 4 },
+  { source: 'Tremayne', year: 2018, cited: 11 },
+  { source: LONG, year: 1909, cited: 0 },
+]
+const columns: Column<Row>[] = [
+  { key: 'source', head: 'Source', value: (row) => row.source },
+  { key: 'year', head: 'Year', value: (row) => row.year, number: true },
+  { key: 'cited', head: 'Cited', value: (row) => row.cited, number: true },
+]
+const changes = [
+  { text: 'The mill ', kind: 'same' },
+  { text: 'stood', kind: 'out' },
+  { text: 'stands', kind: 'in' },
+  { text: ' at the mouth of the river.', kind: 'same' },
+] as const
 </script>
 
 <template>

@@ -11,7 +11,9 @@ function year(style: Style, item: Item): Atom[] {
   const set = (template: string) => printed(work.kind.print(template), work, tellingOf(item))
   const pattern = style.citation.firstPublished
   if (!pattern || !work.date('originalDate') || !work.dated) return set('{year!}')
-  return parsePattern(pattern, SLOTS.firstPublished).flatMap(piece => ('text' in piece ? [glue(piece.text)] : set(piece.slot === 'first' ? '{first}' : '{year!}')))
+  return parsePattern(pattern, SLOTS.firstPublished).flatMap((piece) =>
+    'text' in piece ? [glue(piece.text)] : set(piece.slot === 'first' ? '{first}' : '{year!}'),
+  )
 }
 
 function yearAndPlace(style: Style, item: Item, out: Atom[]): void {
@@ -32,7 +34,12 @@ function inSentence(style: Style, items: readonly Item[]): Atom[] {
     const own = unlisted(item, 'narrative')
     if (own) { out.push(...own); return }
     // In a sentence a group's abbreviation goes into the parentheses with the year (APA 7, 8.21).
-    const shorts = item.introduce ? item.work.names('author').filter(name => name.short && item.introduce!.has(name.literal ?? '')).map(name => name.short) : []
+    const shorts = item.introduce
+      ? item.work
+          .names('author')
+          .filter((name) => name.short && item.introduce!.has(name.literal ?? ''))
+          .map((name) => name.short)
+      : []
     out.push(...before(style, item), ...sayAuthor(item, true), glue(' '), glue(open))
     if (shorts.length) out.push(glue(`${shorts.join(', ')}, `))
     yearAndPlace(style, item, out)

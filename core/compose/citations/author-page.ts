@@ -11,7 +11,8 @@ function pagePart(style: Style, item: Item, alone: boolean): Atom[] {
   const rules = style.citation
   // A place that brings its own word ("ch. 3") is set off by a comma (MLA 9, 6.21).
   const label = item.locator!.label
-  const labelled = (/^\p{L}/u.test(textOfAtoms(where)) && rules.locators[label][0] !== '') || (label === 'act' && rules.actWords !== undefined)
+  const labelled =
+    (/^\p{L}/u.test(textOfAtoms(where)) && rules.locators[label][0] !== '') || (label === 'act' && rules.actWords !== undefined)
   return [...(alone ? [] : [glue(labelled ? rules.beforeLabelled ?? rules.beforeLocator : rules.beforeLocator)]), ...where]
 }
 
@@ -25,7 +26,12 @@ export const authorPage = (style: Style, items: readonly Item[], form: Form): At
 function inSentence(style: Style, items: readonly Item[]): Atom[] {
   return items.flatMap((item, i) => {
     const inside = [...(titled(item) ? title(item) : []), ...pagePart(style, item, !titled(item)), ...after(item)]
-    return [...joint(style, i, items.length), ...before(style, item), ...sayAuthor(item, true), ...(inside.length ? [glue(' ('), ...inside, glue(')')] : [])]
+    return [
+      ...joint(style, i, items.length),
+      ...before(style, item),
+      ...sayAuthor(item, true),
+      ...(inside.length ? [glue(' ('), ...inside, glue(')')] : []),
+    ]
   })
 }
 
@@ -56,8 +62,16 @@ function sharingNames(items: readonly Item[], nameOf: (item: Item) => string): I
   for (const item of items) {
     const last = groups.at(-1)
     // Names that end in "et al." are given again: what they stand for may differ.
-    const joins = last && !isShortened(item) && nameOf(item) && nameOf(last[0]!) === nameOf(item) && !item.prefix && !item.original && titled(item)
-      && !item.locator && last.every(one => !one.locator && !one.suffix)
+    const joins =
+      last
+      && !isShortened(item)
+      && nameOf(item)
+      && nameOf(last[0]!) === nameOf(item)
+      && !item.prefix
+      && !item.original
+      && titled(item)
+      && !item.locator
+      && last.every((one) => !one.locator && !one.suffix)
     if (joins) last.push(item)
     else groups.push([item])
   }

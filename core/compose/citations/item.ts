@@ -63,7 +63,10 @@ export function place(item: Item): Atom[] {
   const { work, locator } = item
   if (!locator) return []
   const where = printed(work.kind.print('{locator}'), work, tellingOf(item))
-  const volume = work.kind.style.citation.volumeAndPage && locator.label === 'page' && !locator.place.includes(':') && work.has('numberOfVolumes') ? work.text('volume') : ''
+  const volume =
+    work.kind.style.citation.volumeAndPage && locator.label === 'page' && !locator.place.includes(':') && work.has('numberOfVolumes')
+      ? work.text('volume')
+      : ''
   return volume ? [glue(`${volume}:`), ...where] : where
 }
 
@@ -72,7 +75,9 @@ export const sayAuthor = (item: Item, narrative: boolean): Atom[] => authorInTex
 /** Works never listed are cited by their own pattern (personal communications). */
 export function unlisted(item: Item, form: Form): Atom[] | undefined {
   const pattern = item.work.kind.layout.unlisted
-  return pattern && !item.work.listed ? printed(item.work.kind.print(form === 'narrative' ? pattern.narrative : pattern.parenthetical), item.work, tellingOf(item)) : undefined
+  return pattern && !item.work.listed
+    ? printed(item.work.kind.print(form === 'narrative' ? pattern.narrative : pattern.parenthetical), item.work, tellingOf(item))
+    : undefined
 }
 
 /** What stands between the i-th of several works named in a sentence and the one before it. */

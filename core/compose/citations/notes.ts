@@ -12,9 +12,19 @@ export interface NoteState {
   again?: 'same place' | 'other place'
 }
 
-export function setNote(style: Style, items: readonly Item[], states: readonly NoteState[], words: { before?: string, after?: string } | undefined): Run[] {
+export function setNote(
+  style: Style,
+  items: readonly Item[],
+  states: readonly NoteState[],
+  words: { before?: string, after?: string } | undefined,
+): Run[] {
   const rules = style.citation.notes!
-  const body = items.flatMap((item, i) => [...(i ? [glue(rules.between)] : []), ...before(style, item), ...reference(style, item, states[i]!), ...after(item)])
+  const body = items.flatMap((item, i) => [
+    ...(i ? [glue(rules.between)] : []),
+    ...before(style, item),
+    ...reference(style, item, states[i]!),
+    ...after(item),
+  ])
   const ahead = words?.before?.trim()
   const behind = words?.after?.trim()
   const atoms: Atom[] = [...(ahead ? [...own(ahead, 'words.note'), glue(body.length ? ' ' : '')] : []), ...body]

@@ -7,9 +7,17 @@ import { after, before, joint, place, sayAuthor, unlisted, type Item } from './i
 
 export function numbered(style: Style, items: readonly Item[], form: Form): Atom[] {
   const rules = style.citation.numbers!
-  const named = form === 'narrative' ? items.flatMap((item, i) => [...(i === items.length - 1 && i > 0 ? [glue(style.citation.inSentence.pair)] : joint(style, i, items.length)), ...sayAuthor(item, true)]) : []
+  const named =
+    form === 'narrative'
+      ? items.flatMap((item, i) => [
+          ...(i === items.length - 1 && i > 0 ? [glue(style.citation.inSentence.pair)] : joint(style, i, items.length)),
+          ...sayAuthor(item, true),
+        ])
+      : []
   const known = items.filter(item => item.number !== undefined)
-  const own = items.filter(item => item.number === undefined).flatMap(item => [...before(style, item), ...(unlisted(item, form) ?? []), ...after(item)])
+  const own = items
+    .filter((item) => item.number === undefined)
+    .flatMap((item) => [...before(style, item), ...(unlisted(item, form) ?? []), ...after(item)])
   if (!known.length) return own.length ? (form === 'narrative' ? own : [glue('('), ...own, glue(')')]) : []
   const worded = known.some(item => item.prefix || item.suffix || item.original)
   const parts = worded ? inWords(style, known) : inRows(style, known)
@@ -21,12 +29,19 @@ export function numbered(style: Style, items: readonly Item[], form: Form): Atom
 function numberOf(style: Style, item: Item): Atom[] {
   const rules = style.citation.numbers!
   const text: Atom = { text: String(item.number), part: 'glue', rules: ['citation.number'], field: 'number' }
-  const where = rules.locator ? place(item).map(atom => (rules.closedUp ? { ...atom, text: atom.text.replace(/(?<=\d), (?=\d)/gu, ',') } : atom)) : []
-  const set = where.length ? parsePattern(rules.locator!, SLOTS.numberAndPlace).flatMap(piece => ('text' in piece ? [glue(piece.text)] : piece.slot === 'n' ? [text] : where)) : [text]
+  const where = rules.locator
+    ? place(item).map((atom) => (rules.closedUp ? { ...atom, text: atom.text.replace(/(?<=\d), (?=\d)/gu, ',') } : atom))
+    : []
+  const set = where.length
+    ? parsePattern(rules.locator!, SLOTS.numberAndPlace).flatMap((piece) =>
+        'text' in piece ? [glue(piece.text)] : piece.slot === 'n' ? [text] : where,
+      )
+    : [text]
   return onLine(style, rules.each ? [glue(rules.open), ...set, glue(rules.close)] : set)
 }
 
-const onLine = (style: Style, atoms: Atom[]): Atom[] => (style.citation.numbers!.superscript ? atoms.map(atom => ({ ...atom, superscript: true })) : atoms)
+const onLine = (style: Style, atoms: Atom[]): Atom[] =>
+  style.citation.numbers!.superscript ? atoms.map((atom) => ({ ...atom, superscript: true })) : atoms
 
 /** In the order given, with the writer's words, which stand on the line; only numbers are raised. */
 function inWords(style: Style, items: readonly Item[]): Atom[] {
@@ -46,7 +61,13 @@ function inRows(style: Style, items: readonly Item[]): Atom[] {
   const parts: Atom[] = []
   for (let i = 0; i < ordered.length; i++) {
     let end = i
-    while (!ordered[i]!.locator && end + 1 < ordered.length && ordered[end + 1]!.number === ordered[end]!.number! + 1 && !ordered[end + 1]!.locator) end++
+    while (
+      !ordered[i]!.locator
+      && end + 1 < ordered.length
+      && ordered[end + 1]!.number === ordered[end]!.number! + 1
+      && !ordered[end + 1]!.locator
+    )
+      end++
     if (i) parts.push(...onLine(style, [glue(rules.between)]))
     parts.push(...numberOf(style, ordered[i]!))
     if (end - i >= 2) {

@@ -19,16 +19,30 @@ export function dateSetter(style: Style, form: DateFormId): (date: SourceDate) =
   const month = parsePattern(patterns.month, SLOTS.date)
   const year = parsePattern(patterns.year, SLOTS.date)
   const ofSeason = patterns.season === undefined ? month : parsePattern(patterns.season, SLOTS.date)
-  const point = (p: DatePoint, season?: number) => setPoint(p.day && p.month ? day : p.month ? month : season ? ofSeason : year, p, season, style)
+  const point = (p: DatePoint, season?: number) =>
+    setPoint(p.day && p.month ? day : p.month ? month : season ? ofSeason : year, p, season, style)
   return (date) => {
     if (!date.start) return date.literal ?? ''
     // One season over two years: Winter 2020–21.
-    const over = date.season && !date.start.month && date.end && !date.end.month ? setRange(`${date.start.year}-${date.end.year}`, style.ranges.years ?? 'full', style.dates.range) : undefined
+    const over =
+      date.season && !date.start.month && date.end && !date.end.month
+        ? setRange(`${date.start.year}-${date.end.year}`, style.ranges.years ?? 'full', style.dates.range)
+        : undefined
     if (over) return point(date.start, date.season).replace(String(date.start.year), over)
     const from = point(date.start, date.season)
     if (!from) return ''
     const rough = date.circa ? style.dates.circa : ''
-    return rough + (date.end ? joinRange(from, point(date.end), style, date.start.month && date.end.month && !date.start.day && !date.end.day ? style.dates.monthRange : undefined) : from)
+    return (
+      rough
+      + (date.end
+        ? joinRange(
+            from,
+            point(date.end),
+            style,
+            date.start.month && date.end.month && !date.start.day && !date.end.day ? style.dates.monthRange : undefined,
+          )
+        : from)
+    )
   }
 }
 
@@ -69,7 +83,13 @@ function joinRange(from: string, to: string, style: Style, own?: string): string
 
 /** The letter that tells works of one year apart. */
 function letter(style: Style, { yearLetter }: Telling, dated: boolean, out: Atom[]): void {
-  if (yearLetter) out.push({ text: `${dated ? '' : style.citation.noYearLetter ?? ''}${yearLetter}`, part: 'when', field: 'issued', rules: ['year.letter'] })
+  if (yearLetter)
+    out.push({
+      text: `${dated ? '' : (style.citation.noYearLetter ?? '')}${yearLetter}`,
+      part: 'when',
+      field: 'issued',
+      rules: ['year.letter'],
+    })
 }
 
 /** The date of publication, or what the style prints for one to come. */
@@ -139,4 +159,11 @@ export const noDate = (style: Style): Printer => (_work, telling, out) => {
   return true
 }
 
-export const DATES = { date: issued('date'), year: issued('year'), monthday: issued('monthday'), accessed: readOn(false), read: readOn(true), first }
+export const DATES = {
+  date: issued('date'),
+  year: issued('year'),
+  monthday: issued('monthday'),
+  accessed: readOn(false),
+  read: readOn(true),
+  first,
+}

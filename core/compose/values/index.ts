@@ -24,7 +24,12 @@ export function bindValue(name: string, filters: readonly string[], kind: KindSe
   if (!Object.hasOwn(FIELDS, name)) throw new Error(`no value {${name}} in ${kind.style.id}, ${kind.id}`)
   const field = name as FieldName
   const { type } = FIELDS[field]
-  const bind = type === 'names' ? people(field as FieldOf<'names'>) : type === 'date' ? plainDate(field as FieldOf<'date'>) : printing(field, work => work.text(field))
+  const bind =
+    type === 'names'
+      ? people(field as FieldOf<'names'>)
+      : type === 'date'
+        ? plainDate(field as FieldOf<'date'>)
+        : printing(field, (work) => work.text(field))
   return bind(filters, kind, place)
 }
 

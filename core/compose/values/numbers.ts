@@ -24,7 +24,12 @@ function editionWords(raw: string, style: Style): { text: string, number: boolea
   const shortBehind = behindNumber && rowOf(style.terms.editionWords, behindNumber[2]!.toLowerCase())
   const text = short ?? (shortBehind ? `${behindNumber[1]!} ${shortBehind.toLowerCase()}` : words)
   // "Rev. ed." where it begins a sentence or stands in parentheses, "rev. ed." after a comma.
-  return { text: style.options.capitalEdition ? text : text.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, word => word.toLowerCase()), number: false }
+  return {
+    text: style.options.capitalEdition
+      ? text
+      : text.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, (word) => word.toLowerCase()),
+    number: false,
+  }
 }
 
 const edition: Bind = (_filters, { style }) => {
@@ -67,7 +72,12 @@ const sectionPage: Bind = (_filters, { style }) => {
   return (work, _telling, out) => {
     const raw = work.text('pages')
     const section = /^([A-Z]+)(\d.*)$/u.exec(raw)
-    return put(section ? `${style.terms.newspaperSection ?? ''}${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), style.ranges.pages, style.dash)}` : raw, out)
+    return put(
+      section
+        ? `${style.terms.newspaperSection ?? ''}${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), style.ranges.pages, style.dash)}`
+        : raw,
+      out,
+    )
   }
 }
 
@@ -102,10 +112,17 @@ const ISSUE_WORD = /^(?:no|nr|issue)\.?\s+/iu
 
 export const NUMBERS = {
   'issue.labelled': labelledIssue,
-  'supplement': printing('issue', work => (/^suppl/iu.test(work.text('issue')) ? `Suppl ${work.text('issue').replace(/^suppl(?:ement)?\.?\s*/iu, '')}`.trim() : '')),
-  edition, pages, pp: pageWord, sectionPage,
+  'supplement': printing('issue', (work) =>
+    /^suppl/iu.test(work.text('issue')) ? `Suppl ${work.text('issue').replace(/^suppl(?:ement)?\.?\s*/iu, '')}`.trim() : '',
+  ),
+  edition,
+  pages,
+  pp: pageWord,
+  sectionPage,
   /** A number or page field that is no page ("e0417"). */
-  'article': printing('number', work => (work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?|no\.?)\s*/iu, ''))),
+  'article': printing('number', (work) =>
+    work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?|no\.?)\s*/iu, ''),
+  ),
   'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
   'volume.roman': printing('volume', (work) => {
     const volume = work.text('volume').replace(/^vol(?:ume|\.)?\s*/iu, '')
@@ -113,7 +130,7 @@ export const NUMBERS = {
   }),
   'issue': bare('issue', ISSUE_WORD),
   'number': bare('number', /^(?:no|nr)\.?\s+/iu),
-  'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes').replace(/\s*\bvol(?:ume)?s?\.?$/iu, '')),
+  'numberOfVolumes': printing('numberOfVolumes', (work) => work.text('numberOfVolumes').replace(/\s*\bvol(?:ume)?s?\.?$/iu, '')),
   'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
   'number.country': patentCountry,
   'number.bare': patentNumber,

@@ -58,7 +58,12 @@ const lead: Bind = (filters, kind) => {
         if (i) out.push(glue(i < of - 1 && style.roleJoins.lead !== '; ' ? form.between : style.roleJoins.lead ?? form.last))
         const field = work.fieldOf(roles[0]!)
         setNames(names, form, { ...options, field }, out)
-        const label = bare ? '' : roles.map(role => leadLabel(kind, role)?.[names.length > 1 ? 1 : 0] ?? '').filter(Boolean).join(style.roleJoins.label)
+        const label = bare
+          ? ''
+          : roles
+              .map((role) => leadLabel(kind, role)?.[names.length > 1 ? 1 : 0] ?? '')
+              .filter(Boolean)
+              .join(style.roleJoins.label)
         if (!label) return
         if (before) out.push(before)
         out.push({ text: label, part: 'who', field, rules: ['role'] })
@@ -105,7 +110,9 @@ const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all', apart?: str
   const between = apart ?? rules.between ? glue(apart ?? rules.between!) : undefined
   const ofPart = kind.row.partMakers ?? []
   const order = kind.row.makers
-  const roles = (kind.layout.makers ?? order).filter(role => style.roles[role] && (of === 'all' || ofPart.includes(role) === (of === 'part')))
+  const roles = (kind.layout.makers ?? order).filter(
+    (role) => style.roles[role] && (of === 'all' || ofPart.includes(role) === (of === 'part')),
+  )
   const wordsOf = (role: Role): RoleWords => style.roleSets?.[set]?.[role] ?? style.roles[role]!
   return (work, _telling, out) => {
     const groups: { roles: Role[], names: readonly Name[] }[] = []
@@ -124,10 +131,19 @@ const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all', apart?: str
         if ('text' in piece) out.push(glue(piece.text))
         else if (piece.slot === 'names') setNames(names, form, { field }, out)
         else if (piece.slot === 'label') {
-          const label = words.map(w => w.label?.[names.length > 1 ? 1 : 0] ?? '').filter(Boolean).join(style.roleJoins.label)
+          const label = words
+            .map((w) => w.label?.[names.length > 1 ? 1 : 0] ?? '')
+            .filter(Boolean)
+            .join(style.roleJoins.label)
           out.push({ text: label, part: 'who', field, rules: ['role'] })
-        }
-        else out.push({ text: joinVerbs(words.map(w => w.verb ?? '').filter(Boolean), style), part: 'who', field, rules: ['role'], sentence: true })
+        } else
+          out.push({
+            text: joinVerbs(words.map((w) => w.verb ?? '').filter(Boolean), style),
+            part: 'who',
+            field,
+            rules: ['role'],
+            sentence: true,
+          })
       }
     })
     return groups.length > 0
@@ -137,14 +153,23 @@ const makers = (set: MakerSet, of: 'all' | 'part' | 'whole' = 'all', apart?: str
 /** "edited by" and "translated by": "edited and translated by". */
 function joinVerbs(verbs: readonly string[], style: Style): string {
   if (verbs.length < 2) return verbs[0] ?? ''
-  const shared = verbs.map(verb => verb.slice(verb.lastIndexOf(' '))).every((ending, _, all) => ending === all[0]) ? verbs[0]!.slice(verbs[0]!.lastIndexOf(' ')) : ''
+  const shared = verbs.map((verb) => verb.slice(verb.lastIndexOf(' '))).every((ending, _, all) => ending === all[0])
+    ? verbs[0]!.slice(verbs[0]!.lastIndexOf(' '))
+    : ''
   const all = verbs.slice(0, -1).map(verb => (shared ? verb.slice(0, -shared.length) : verb))
   return `${all.join(', ')}${style.roleJoins.verb}${verbs.at(-1)!}`
 }
 
 export const PEOPLE = {
-  'lead': lead, 'lead.book': leadBook, 'makers': makers('makers'), 'inside.makers': makers('inside', 'whole'), 'note.makers': makers('note'),
-  'part.makers': makers('makers', 'part'), 'note.part.makers': makers('note', 'part'), 'note.inside.makers': makers('note', 'whole'), 'all.inside.makers': makers('inside'),
+  'lead': lead,
+  'lead.book': leadBook,
+  'makers': makers('makers'),
+  'inside.makers': makers('inside', 'whole'),
+  'note.makers': makers('note'),
+  'part.makers': makers('makers', 'part'),
+  'note.part.makers': makers('note', 'part'),
+  'note.inside.makers': makers('note', 'whole'),
+  'all.inside.makers': makers('inside'),
   /** Writers and directors of an episode, side by side. */
   'crew': makers('makers', 'part', ', '),
   /** Every maker who does not lead, editors included where they would else lead (ACS puts them after the title). */

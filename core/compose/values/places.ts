@@ -51,13 +51,20 @@ const publisher: Bind = (_filters, { style }) => {
 /** The publisher where it is neither the author nor the site. */
 const otherPublisher: Bind = (filters, kind, place) => {
   const print = publisher(filters, kind, place)
-  return (work, telling, out) => work.text('publisher').toLowerCase() !== work.text('container').toLowerCase() && !work.isAuthor(work.text('publisher')) && print(work, telling, out)
+  return (work, telling, out) =>
+    work.text('publisher').toLowerCase() !== work.text('container').toLowerCase()
+    && !work.isAuthor(work.text('publisher'))
+    && print(work, telling, out)
 }
 
 /** The publisher is the author, in print: some styles have a word for it. */
 const selfPublished: Bind = (_filters, { style }) => {
   const put = answer(style, 'publisher')
-  return (work, _telling, out) => work.isAuthor(work.text('publisher')) && !work.has('url') && !work.has('doi') && put(style.terms.selfPublished ?? work.text('publisher'), out)
+  return (work, _telling, out) =>
+    work.isAuthor(work.text('publisher'))
+    && !work.has('url')
+    && !work.has('doi')
+    && put(style.terms.selfPublished ?? work.text('publisher'), out)
 }
 
 /**
@@ -76,7 +83,19 @@ const locator: Bind = (_filters, { style, row }) => {
     for (let i = 0; i < places.length; i++) {
       const [at, next] = [places[i]!, places[i + 1]]
       if (joined && at.label === 'volume' && next?.label === 'page') {
-        parts.push(joined.map(piece => ('text' in piece ? piece.text : piece.slot === 'volume' ? at.place : piece.slot === 'VOLUME' ? inCapitals(at.place) : word(next))).join(''))
+        parts.push(
+          joined
+            .map((piece) =>
+              'text' in piece
+                ? piece.text
+                : piece.slot === 'volume'
+                  ? at.place
+                  : piece.slot === 'VOLUME'
+                    ? inCapitals(at.place)
+                    : word(next),
+            )
+            .join(''),
+        )
         i++
       }
       else parts.push(word(at))
@@ -86,7 +105,8 @@ const locator: Bind = (_filters, { style, row }) => {
   }
 }
 
-const inCapitals = (volume: string): string => (/^\d{1,3}$/u.test(volume) && Number(volume) < 400 ? roman(Number(volume)) : volume.toUpperCase())
+const inCapitals = (volume: string): string =>
+  /^\d{1,3}$/u.test(volume) && Number(volume) < 400 ? roman(Number(volume)) : volume.toUpperCase()
 
 /** Sets one place with the style's word for it. */
 function placeSetter(style: Style): (place: Locator) => string {
@@ -94,7 +114,12 @@ function placeSetter(style: Style): (place: Locator) => string {
   return ({ label, place }) => {
     if (label === 'act' && actWords) return inWords(place, actWords, style.dash)
     const [one, many] = locators[label]
-    const set = label === 'act' && romanActs ? inRoman(place) : label === 'timestamp' || label === 'act' ? place.replace(/-/gu, '–') : setRange(place, style.ranges.locators, style.dash)
+    const set =
+      label === 'act' && romanActs
+        ? inRoman(place)
+        : label === 'timestamp' || label === 'act'
+          ? place.replace(/-/gu, '–')
+          : setRange(place, style.ranges.locators, style.dash)
     return (isPlural(place) ? many : one) + set
   }
 }
@@ -103,10 +128,16 @@ function placeSetter(style: Style): (place: Locator) => string {
 const inWords = (place: string, words: readonly [string, string, string], dash: string): string =>
   place.split('.').map((n, i) => `${words[i] ?? ''}${isPlural(n) ? 's' : ''} ${n.replace(/-/gu, dash)}`.trim()).join(', ')
 /** "3.2.14": III.ii.14. */
-const inRoman = (place: string): string => place.replace(/-/gu, '–').split('.').map((n, i) => (i > 1 || !/^\d{1,3}$/u.test(n) ? n : i ? roman(Number(n)).toLowerCase() : roman(Number(n)))).join('.')
+const inRoman = (place: string): string =>
+  place
+    .replace(/-/gu, '–')
+    .split('.')
+    .map((n, i) => (i > 1 || !/^\d{1,3}$/u.test(n) ? n : i ? roman(Number(n)).toLowerCase() : roman(Number(n))))
+    .join('.')
 
 /** What an event is, among its words: such a one has an article before it ("the Annual Meeting of …", but "HydroCon 2021"). */
-const GATHERING = /\b(?:meetings?|conference|congress|symposium|workshop|convention|colloquium|seminar|forum|summit|sessions?|days?|festival|assembly|gathering|exhibition|fair|lectures?|series|school|society|association)\b/iu
+const GATHERING =
+  /\b(?:meetings?|conference|congress|symposium|workshop|convention|colloquium|seminar|forum|summit|sessions?|days?|festival|assembly|gathering|exhibition|fair|lectures?|series|school|society|association)\b/iu
 
 const eventWithArticle: Bind = (_filters, { style }) => {
   const put = answer(style, 'event')
@@ -120,8 +151,12 @@ const eventWithArticle: Bind = (_filters, { style }) => {
   }
 }
 
-/** A body whose name is a description has an article in running words ("the University of Brenholm", "the Royal Society"); one named by its place before its kind has none ("Brenholm University"). */
-const DESCRIBED = /\b(?:university|college|institute|institution|society|academy|museum|library|association|council|school|centre|center|department|ministry|gallery|club)\b/iu
+/**
+ * A body whose name is a description has an article in running words ("the University of Brenholm", "the Royal
+ * Society"); one named by its place before its kind has none ("Brenholm University").
+ */
+const DESCRIBED =
+  /\b(?:university|college|institute|institution|society|academy|museum|library|association|council|school|centre|center|department|ministry|gallery|club)\b/iu
 const NAMED_BY_PLACE = /^the\s|\b(?:university|college|polytechnic|school)$/iu
 
 const publisherWithArticle: Bind = (filters, kind, place) => {
@@ -138,11 +173,16 @@ const publisherWithArticle: Bind = (filters, kind, place) => {
 export const PLACES = {
   'event.the': eventWithArticle,
   'publisher.the': publisherWithArticle,
-  'venue': printing('place', work => work.text('eventPlace') || work.text('place')),
-  doi, url, publisher, locator,
+  'venue': printing('place', (work) => work.text('eventPlace') || work.text('place')),
+  doi,
+  url,
+  publisher,
+  locator,
   'publisher.other': otherPublisher,
   'publisher.self': selfPublished,
-  'authority.plain': printing('authority', work => work.text('authority').replace(/\b(?:[A-Z]\.){2,}/gu, m => m.replace(/\./gu, ''))),
-  'archiveLocation.lower': printing('archiveLocation', work => beginSmall(work.text('archiveLocation'))),
-  'archiveLocation.caps': printing('archiveLocation', work => work.text('archiveLocation').replace(/(^|,\s*)(\p{Ll})/gu, (_, a: string, b: string) => a + b.toUpperCase())),
+  'authority.plain': printing('authority', (work) => work.text('authority').replace(/\b(?:[A-Z]\.){2,}/gu, (m) => m.replace(/\./gu, ''))),
+  'archiveLocation.lower': printing('archiveLocation', (work) => beginSmall(work.text('archiveLocation'))),
+  'archiveLocation.caps': printing('archiveLocation', (work) =>
+    work.text('archiveLocation').replace(/(^|,\s*)(\p{Ll})/gu, (_, a: string, b: string) => a + b.toUpperCase()),
+  ),
 }

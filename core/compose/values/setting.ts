@@ -27,10 +27,19 @@ export function answer(style: Style, field: FieldName, ...given: RuleId[]): Answ
   const part: Part = FIELDS[field].question
   const plain = field === 'url' || field === 'doi'
   // What the source calls its shelf or its sort begins with a capital where it begins a sentence.
-  const sentence = field === 'archiveLocation' || field === 'genre' || field === 'medium' || field === 'scale' || (style.dates.sentence === true && FIELDS[field].type === 'date')
+  const sentence =
+    field === 'archiveLocation'
+    || field === 'genre'
+    || field === 'medium'
+    || field === 'scale'
+    || (style.dates.sentence === true && FIELDS[field].type === 'date')
   return (text, out) => {
     if (!text) return false
-    out.push(sentence && /^\p{Ll}/u.test(text) ? { text: curled(text), part, field, rules, sentence } : { text: plain ? text : curled(text), part, field, rules })
+    out.push(
+      sentence && /^\p{Ll}/u.test(text)
+        ? { text: curled(text), part, field, rules, sentence }
+        : { text: plain ? text : curled(text), part, field, rules },
+    )
     return true
   }
 }

@@ -18,7 +18,14 @@ export function capitalsFor(kind: KindSetting, field: FieldName, place: Place, f
   const { capitals, citation } = kind.style
   if (filters.includes('asgiven')) return () => AS_GIVEN
   if (filters.includes('headline')) { const rule = citation.standInCapitals ?? capitals.italic; return () => rule }
-  const usual = field === 'title' && kind.row.plainTitle && !filters.includes('cased') ? AS_GIVEN : place.italic ? capitals.italic : place.quoted ? capitals.quoted : capitals.roman
+  const usual =
+    field === 'title' && kind.row.plainTitle && !filters.includes('cased')
+      ? AS_GIVEN
+      : place.italic
+        ? capitals.italic
+        : place.quoted
+          ? capitals.quoted
+          : capitals.roman
   const own = (rule: (work: Work) => CapitalRule) => (work: Work) => (work.foreign && field !== 'titleTranslated' ? AS_GIVEN : rule(work))
   if (field !== 'container') return own(() => usual)
   // An official name: a journal (it has issues), a newspaper, a site, a show; reference works online in most styles.
@@ -35,10 +42,21 @@ const numberOf = (key: string): number => {
 }
 
 /** The first words of a text without markup; a post is named by its first twenty (APA 7, 10.15). */
-const firstOf = (text: string, words: number): string => (text.includes('<') ? text : text.split(/(?<=\s)(?=\S)/u).slice(0, words).join('').trimEnd())
+const firstOf = (text: string, words: number): string =>
+  text.includes('<')
+    ? text
+    : text
+        .split(/(?<=\s)(?=\S)/u)
+        .slice(0, words)
+        .join('')
+        .trimEnd()
 
 /** Sets a title of a work once for each way of setting it. */
-function titleSetter(field: FieldName, read: (work: Work) => string, sort: string): (filters: readonly string[], kind: KindSetting, place: Place) => (work: Work) => SetTitle | undefined {
+function titleSetter(
+  field: FieldName,
+  read: (work: Work) => string,
+  sort: string,
+): (filters: readonly string[], kind: KindSetting, place: Place) => (work: Work) => SetTitle | undefined {
   return (filters, kind, place) => {
     const { style } = kind
     const at = numberOf(`${sort} ${filters.join()} ${place.italic} ${place.quoted}`)
@@ -51,11 +69,19 @@ function titleSetter(field: FieldName, read: (work: Work) => string, sort: strin
       if (known) return known
       const raw = beginning ? firstOf(read(work), 20) : read(work)
       if (!raw) return undefined
-      const set = setTitle(raw, { style, field, quoted: place.quoted, italic: place.italic, capitals: capitals(work), keepStop: field === 'title' && kind.row.plainTitle === true && place.quoted > 0 && !style.stopsInside })
-      if (small && set.atoms[0]) set.atoms[0] = { ...set.atoms[0], text: set.atoms[0].text.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, c => c.toLowerCase()) }
+      const set = setTitle(raw, {
+        style,
+        field,
+        quoted: place.quoted,
+        italic: place.italic,
+        capitals: capitals(work),
+        keepStop: field === 'title' && kind.row.plainTitle === true && place.quoted > 0 && !style.stopsInside,
+      })
+      if (small && set.atoms[0])
+        set.atoms[0] = { ...set.atoms[0], text: set.atoms[0].text.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, (c) => c.toLowerCase()) }
       const translated = sort === 'title' ? work.text('titleTranslated') : ''
       if (translated) set.atoms.push(...inEnglish(translated, kind, place))
-      if (own) set.atoms = set.atoms.map(atom => ({ ...atom, rules: [...atom.rules, ...rulesFor(style, field)] }))
+      if (own) set.atoms = set.atoms.map((atom) => ({ ...atom, rules: [...atom.rules, ...rulesFor(style, field)] }))
       work.titles[at] = set
       return set
     }
@@ -64,7 +90,13 @@ function titleSetter(field: FieldName, read: (work: Work) => string, sort: strin
 
 /** A title in another language has its meaning in brackets behind it, upright, cased as running text. */
 function inEnglish(translated: string, { style }: KindSetting, place: Place): Atom[] {
-  const { atoms } = setTitle(translated, { style, field: 'titleTranslated', quoted: place.quoted, italic: false, capitals: style.capitals.roman })
+  const { atoms } = setTitle(translated, {
+    style,
+    field: 'titleTranslated',
+    quoted: place.quoted,
+    italic: false,
+    capitals: style.capitals.roman,
+  })
   return [{ ...glue(' ['), italic: false }, ...atoms.map(atom => ({ ...atom, italic: false })), { ...glue(']'), italic: false }]
 }
 
@@ -96,7 +128,8 @@ const container: Bind = (filters, kind, place) => {
     }
   }
   const { proceedings } = shorten
-  if (proceedings && inside === 'proceedings') return (work, _telling, out) => work.has('container') && short(abbreviateProceedings(work.text('container'), proceedings), out)
+  if (proceedings && inside === 'proceedings')
+    return (work, _telling, out) => work.has('container') && short(abbreviateProceedings(work.text('container'), proceedings), out)
   const called = (work: Work): string => (kind.row.shortContainer && work.text('containerShort')) || work.text('container')
   const whole = title('container', 'container', called)(filters, kind, place)
   const withoutThe = filters.includes('nothe')
@@ -105,14 +138,20 @@ const container: Bind = (filters, kind, place) => {
     const from = out.length
     if (!whole(work, telling, out)) return false
     if (withoutThe) out[from] = { ...out[from]!, text: out[from]!.text.replace(/^The (?=\p{Lu})/u, '') }
-    if (shorten.ampersand) for (let i = from; i < out.length; i++) if (out[i]!.text.includes(' & ')) out[i] = { ...out[i]!, text: out[i]!.text.replace(/ & /gu, ` ${shorten.ampersand} `) }
+    if (shorten.ampersand)
+      for (let i = from; i < out.length; i++)
+        if (out[i]!.text.includes(' & ')) out[i] = { ...out[i]!, text: out[i]!.text.replace(/ & /gu, ` ${shorten.ampersand} `) }
     return true
   }
 }
 
 export const TITLES = {
   title: title('title'),
-  short: title('title', 'short', work => work.text('titleShort') || (work.kind.row.wholeTitle ? work.text('title') : firstWords(work.text('title')))),
+  short: title(
+    'title',
+    'short',
+    (work) => work.text('titleShort') || (work.kind.row.wholeTitle ? work.text('title') : firstWords(work.text('title'))),
+  ),
   reviewedTitle: title('reviewedTitle'),
   series: title('series'),
   volumeTitle: title('volumeTitle'),

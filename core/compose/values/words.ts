@@ -27,7 +27,9 @@ function degree(genre: string, { degrees, degreeStops }: Style): string | undefi
   const said = read && degrees?.[read.level]
   if (!said) return undefined
   const { letters, word } = read
-  return letters && said.named ? fillPattern(said.named, { degree: degreeStops ? degreeWithStops(letters) : letters, word }) : fillPattern(said.plain, { degree: '', word })
+  return letters && said.named
+    ? fillPattern(said.named, { degree: degreeStops ? degreeWithStops(letters) : letters, word })
+    : fillPattern(said.plain, { degree: '', word })
 }
 
 const description = (small: boolean): Bind => (_filters, kind) => {
@@ -36,7 +38,13 @@ const description = (small: boolean): Bind => (_filters, kind) => {
     const { words, field } = say(work)
     if (!words) return false
     const text = curled(words)
-    out.push({ text: small ? beginSmall(text) : text, part: 'what', field, rules: ['description'], ...(small || /^\p{Ll}/u.test(words) ? { sentence: true } : {}) })
+    out.push({
+      text: small ? beginSmall(text) : text,
+      part: 'what',
+      field,
+      rules: ['description'],
+      ...(small || /^\p{Ll}/u.test(words) ? { sentence: true } : {}),
+    })
     return true
   }
 }

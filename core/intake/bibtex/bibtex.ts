@@ -22,7 +22,8 @@ export function readBibtex(text: string, progress?: Progress): Intake {
   const seen = new Set<string>()
   const proposals = entries.map((entry, i) => {
     if (progress && i % 500 === 0) progress(0.5 + (0.5 * i) / entries.length)
-    if (entry.key && seen.has(entry.key)) problems.push({ where: `line ${entry.line}`, what: `the key ${entry.key} is used twice; both are kept.` })
+    if (entry.key && seen.has(entry.key))
+      problems.push({ where: `line ${entry.line}`, what: `the key ${entry.key} is used twice; both are kept.` })
     seen.add(entry.key)
     return toProposal(entry, inherit(entry, byKey, problems))
   })
@@ -39,8 +40,14 @@ function inherit(entry: BibEntry, byKey: ReadonlyMap<string, BibEntry>, problems
     const ref: string | undefined = at.fields.get('crossref')?.trim().toLowerCase() || undefined
     if (!ref) return fields
     const parent: BibEntry | undefined = byKey.get(ref)
-    if (!parent) { problems.push({ where: `line ${entry.line}`, what: `${entry.key} refers to ${ref}, which is not in this file.` }); return fields }
-    if (visited.has(parent)) { problems.push({ where: `line ${entry.line}`, what: `${entry.key} refers to itself through ${ref}.` }); return fields }
+    if (!parent) {
+      problems.push({ where: `line ${entry.line}`, what: `${entry.key} refers to ${ref}, which is not in this file.` })
+      return fields
+    }
+    if (visited.has(parent)) {
+      problems.push({ where: `line ${entry.line}`, what: `${entry.key} refers to itself through ${ref}.` })
+      return fields
+    }
     visited.add(parent)
     const part = kindOf(TYPE_KINDS.get(entry.type) ?? 'book').partOfBook === true
     for (const [name, value] of parent.fields) {
@@ -56,7 +63,41 @@ function inherit(entry: BibEntry, byKey: ReadonlyMap<string, BibEntry>, problems
   }
 }
 
-const USED = new Set(['year', 'month', 'day', 'date', 'urldate', 'origdate', 'eventdate', 'number', 'subtitle', 'booksubtitle', 'journalsubtitle', 'maintitle', 'titleaddon', 'howpublished', 'school', 'institution', 'organization', 'type', 'crossref', 'eprint', 'eprinttype', 'archiveprefix', 'primaryclass', 'dendlekind', 'editortype', 'note', 'submitted', 'origyear', 'lastchecked', 'accessed', 'urlaccessdate', 'seriesnumber', 'genre'])
+const USED = new Set([
+  'year',
+  'month',
+  'day',
+  'date',
+  'urldate',
+  'origdate',
+  'eventdate',
+  'number',
+  'subtitle',
+  'booksubtitle',
+  'journalsubtitle',
+  'maintitle',
+  'titleaddon',
+  'howpublished',
+  'school',
+  'institution',
+  'organization',
+  'type',
+  'crossref',
+  'eprint',
+  'eprinttype',
+  'archiveprefix',
+  'primaryclass',
+  'dendlekind',
+  'editortype',
+  'note',
+  'submitted',
+  'origyear',
+  'lastchecked',
+  'accessed',
+  'urlaccessdate',
+  'seriesnumber',
+  'genre',
+])
 /** Fields that are read where nothing closer is given: kept where they were not. */
 const SPARE = ['note', 'organization', 'booksubtitle', 'journalsubtitle', 'titleaddon']
 /** What a note says that becomes a field. */
@@ -64,16 +105,32 @@ const NOTED = /https?:|\\url|accessed|retrieved|visited|last checked|in press|to
 /** Other names of a text field than the one that is written: two of them may differ. */
 const SECOND = new Set(FIELD_NAMES.filter(name => FIELDS[name].type === 'text').flatMap(name => FIELDS[name].bibtex.slice(1)))
 const KNOWN = new Set([...PLAIN_FIELDS, ...NAME_KEYS].map(([name]) => name))
-const RICH = new Set<FieldName>(['title', 'container', 'titleShort', 'reviewedTitle', 'volumeTitle', 'series', 'originalTitle', 'titleTranslated'])
+const RICH = new Set<FieldName>([
+  'title',
+  'container',
+  'titleShort',
+  'reviewedTitle',
+  'volumeTitle',
+  'series',
+  'originalTitle',
+  'titleTranslated',
+])
 
 function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal {
   const doubts: string[] = []
   const fields: Fields = {}
-  const set = (name: FieldName, value: Fields[FieldName] | undefined) => { if (value !== undefined && value !== '' && fields[name] === undefined) (fields as Record<string, unknown>)[name] = value }
+  const set = (name: FieldName, value: Fields[FieldName] | undefined) => {
+    if (value !== undefined && value !== '' && fields[name] === undefined) (fields as Record<string, unknown>)[name] = value
+  }
   const text = (name: string, target?: FieldName): string => {
     const value = raw.get(name)
     if (value === undefined) return ''
-    if (VERBATIM.has(name)) return value.replace(/^\s*\\(?:url|path)\{(.*)\}\s*$/su, '$1').replace(/\\([_%&#~$])/gu, '$1').replace(/[{}]/gu, '').trim()
+    if (VERBATIM.has(name))
+      return value
+        .replace(/^\s*\\(?:url|path)\{(.*)\}\s*$/su, '$1')
+        .replace(/\\([_%&#~$])/gu, '$1')
+        .replace(/[{}]/gu, '')
+        .trim()
     const rich = target !== undefined && RICH.has(target)
     return fromLatex(value, { rich, protect: rich })
   }
@@ -82,7 +139,10 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   for (const [name, target] of NAME_KEYS) {
     if (!raw.has(name)) continue
     const read = readBibNames(raw.get(name)!)
-    if (read.others) { others.push(target); doubts.push(`The file ends its ${FIELDS[target].label.toLowerCase()}s with “and others”: the rest are missing.`) }
+    if (read.others) {
+      others.push(target)
+      doubts.push(`The file ends its ${FIELDS[target].label.toLowerCase()}s with “and others”: the rest are missing.`)
+    }
     if (read.names.length) set(name === 'editor' ? editorRole(text('editortype')) : target, read.names)
   }
   for (const [name, target] of PLAIN_FIELDS) if (raw.has(name)) set(target, text(name, target))
@@ -90,7 +150,12 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   dates(raw, text, set)
   set(kindOf(kind).number, text('number'))
   set('seriesNumber', text('seriesnumber'))
-  set('publisher', text('school') || text('institution') || (kind === 'web-page' || kind === 'conference-paper' || kind === 'report' ? text('organization') : ''))
+  set(
+    'publisher',
+    text('school')
+      || text('institution')
+      || (kind === 'web-page' || kind === 'conference-paper' || kind === 'report' ? text('organization') : ''),
+  )
   if (kind === 'web-page') set('container', fields.publisher === text('organization') && fields.publisher ? fields.publisher : undefined)
   set('genre', text('genre') || sortOf(entry.type, text('type')))
   preprint(text, set)
@@ -99,12 +164,24 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   if (fields.doi) fields.doi = tidyDoi(fields.doi)
   if (fields.pages) fields.pages = fields.pages.replace(/\s*[-–—]+\s*/gu, '-')
   if (fields.edition) fields.edition = plainEdition(fields.edition)
-  if (fields.container && kind === 'book' && entry.type === 'book' && raw.has('journal')) doubts.push('A book with a journal: check what kind of source it is.')
+  if (fields.container && kind === 'book' && entry.type === 'book' && raw.has('journal'))
+    doubts.push('A book with a journal: check what kind of source it is.')
   const left: [string, string][] = []
   const said = new Set(Object.values(fields).filter(value => typeof value === 'string'))
-  for (const [name, value] of raw) if (!KNOWN.has(name) ? !USED.has(name) : SECOND.has(name) && !said.has(text(name))) left.push([name, value])
-  for (const name of SPARE) if (raw.has(name) && !Object.values(fields).some(value => typeof value === 'string' && value.includes(text(name))) && !(name === 'note' && NOTED.test(text(name)))) left.push([name, raw.get(name)!])
-  const custom = { bibtex: Object.fromEntries(left), ...(others.length ? { others } : {}), ...(entry.type !== kindOf(kind).bibtex ? { type: entry.type } : {}) }
+  for (const [name, value] of raw)
+    if (!KNOWN.has(name) ? !USED.has(name) : SECOND.has(name) && !said.has(text(name))) left.push([name, value])
+  for (const name of SPARE)
+    if (
+      raw.has(name)
+      && !Object.values(fields).some((value) => typeof value === 'string' && value.includes(text(name)))
+      && !(name === 'note' && NOTED.test(text(name)))
+    )
+      left.push([name, raw.get(name)!])
+  const custom = {
+    bibtex: Object.fromEntries(left),
+    ...(others.length ? { others } : {}),
+    ...(entry.type !== kindOf(kind).bibtex ? { type: entry.type } : {}),
+  }
   const keep = left.length > 0 || others.length > 0 || 'type' in custom
   return {
     kind, fields, from: allFrom(fields, 'file', 'the BibTeX file'), ...(entry.key ? { key: entry.key } : {}),
@@ -112,7 +189,12 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
   }
 }
 
-const EDITOR_ROLES: Record<string, FieldName> = { director: 'director', producer: 'producer', translator: 'translator', compiler: 'compiler' }
+const EDITOR_ROLES: Record<string, FieldName> = {
+  director: 'director',
+  producer: 'producer',
+  translator: 'translator',
+  compiler: 'compiler',
+}
 const editorRole = (type: string): FieldName => (Object.hasOwn(EDITOR_ROLES, type) ? EDITOR_ROLES[type]! : 'editor')
 
 function joinSubtitles(fields: Fields, text: (name: string, target?: FieldName) => string) {
@@ -137,17 +219,24 @@ type Text = (name: string, target?: FieldName) => string
 function dates(raw: ReadonlyMap<string, string>, text: Text, set: Setter) {
   const year = text('year')
   if (raw.has('date')) set('issued', isoDate(text('date')))
-  else if (/in press|forthcoming|to appear|accepted/iu.test(year)) set('status', /press|appear|accepted/iu.test(year) ? 'in press' : 'forthcoming')
+  else if (/in press|forthcoming|to appear|accepted/iu.test(year))
+    set('status', /press|appear|accepted/iu.test(year) ? 'in press' : 'forthcoming')
   else if (year) {
     const month = text('month')
     const day = text('day')
-    const said = [/^\d{1,2}$/u.test(month) ? MONTHS[Number(month) - 1] ?? '' : month.replace(/\s*(?:--?|–|\/)\s*/gu, '-'), day, year].filter(Boolean)
+    const said = [
+      /^\d{1,2}$/u.test(month) ? (MONTHS[Number(month) - 1] ?? '') : month.replace(/\s*(?:--?|–|\/)\s*/gu, '-'),
+      day,
+      year,
+    ].filter(Boolean)
     const days = /^(\d{1,2})\s+(\p{L}+)$/u.exec(month) ?? /^(\p{L}+)\s+(\d{1,2})$/u.exec(month)
     const span = /^(\p{L}+)\.?-(\p{L}+)\.?$/u.exec(said[0] ?? '')
-    const read = days ? readDate(`${month} ${year}`) ?? readDate(`${days[2]} ${days[1]} ${year}`)
-      : span ? readDate(`${span[1]} ${year} – ${span[2]} ${year}`)
+    const read = days
+      ? (readDate(`${month} ${year}`) ?? readDate(`${days[2]} ${days[1]} ${year}`))
+      : span
+        ? readDate(`${span[1]} ${year} – ${span[2]} ${year}`)
         : readDate(said.length === 3 ? `${day} ${said[0]} ${year}` : said.join(' '))
-    set('issued', read && !read.literal ? read : readDate(year) ?? read)
+    set('issued', read && !read.literal ? read : (readDate(year) ?? read))
   }
   set('originalDate', isoDate(text('origdate') || text('origyear')))
   set('eventDate', isoDate(text('eventdate')))
@@ -168,7 +257,14 @@ function isoDate(typed: string): SourceDate | undefined {
 
 const SORTS: Record<string, string> = { phdthesis: 'Doctoral dissertation', mastersthesis: 'Master’s thesis', manual: 'Manual' }
 function sortOf(type: string, said: string): string {
-  const words: Record<string, string> = { phdthesis: 'Doctoral dissertation', mathesis: 'Master’s thesis', techreport: 'Technical report', resreport: 'Research report', candthesis: 'Candidate thesis', bathesis: 'Bachelor’s thesis' }
+  const words: Record<string, string> = {
+    phdthesis: 'Doctoral dissertation',
+    mathesis: 'Master’s thesis',
+    techreport: 'Technical report',
+    resreport: 'Research report',
+    candthesis: 'Candidate thesis',
+    bathesis: 'Bachelor’s thesis',
+  }
   return rowOf(words, said.toLowerCase()) ?? (said || (rowOf(SORTS, type) ?? ''))
 }
 
@@ -188,7 +284,8 @@ function how(text: Text, set: Setter, kind: KindId) {
     if (address) set('url', address[1] ?? address[2])
     const read = /(?:accessed|retrieved|last (?:checked|visited|accessed)|visited)(?:\s+on)?:?\s*([^.;)]+)/iu.exec(said)
     if (read) set('accessed', readDate(read[1]!.replace(/,?\s*from\s*$/iu, '').trim()))
-    if (/\b(?:in press|to appear|forthcoming|accepted)\b/iu.test(said)) set('status', /forthcoming/iu.test(said) ? 'forthcoming' : 'in press')
+    if (/\b(?:in press|to appear|forthcoming|accepted)\b/iu.test(said))
+      set('status', /forthcoming/iu.test(said) ? 'forthcoming' : 'in press')
     if (name === 'howpublished' && !address && kind !== 'web-page') set('medium', said)
   }
 }
@@ -256,14 +353,16 @@ function writeEntry(source: Source, key: string): string {
     else if (target === 'container') put(kindOf(kind).partOfBook ? 'booktitle' : 'journal', toLatex(said))
     else if (target === 'publisher') put(kindOf(kind).publisherKey ?? 'publisher', toLatex(said))
     else if (target === 'seriesNumber') put('seriesnumber', toLatex(said))
-    else if (target === 'genre') { if (said !== rowOf(SORTS, type)) put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said)) }
-    else if (target === 'pages') put('pages', toLatex(said).replace(/(?<=\w)-(?=\w)/gu, '--'))
+    else if (target === 'genre') {
+      if (said !== rowOf(SORTS, type)) put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said))
+    } else if (target === 'pages') put('pages', toLatex(said).replace(/(?<=\w)-(?=\w)/gu, '--'))
     else {
       const name = PLAIN_FIELDS.find(([, ours]) => ours === target)?.[0]
       if (name) put(name, VERBATIM.has(name) ? said.replace(/[{}]/gu, '') : toLatex(said))
     }
   }
-  for (const [name, value] of Object.entries(custom.bibtex ?? {})) if (typeof value === 'string' && balanced(value) && /^[a-z][\w:+./-]*$/iu.test(name)) put(name, value)
+  for (const [name, value] of Object.entries(custom.bibtex ?? {}))
+    if (typeof value === 'string' && balanced(value) && /^[a-z][\w:+./-]*$/iu.test(name)) put(name, value)
   // Two kinds may share a type: what tells them apart is written beside it.
   const probe = new Map(lines)
   const entry: BibEntry = { type, key, fields: probe, line: 0 }
@@ -282,16 +381,27 @@ const balanced = (value: string): boolean => {
 }
 
 function putDate(target: FieldName, date: SourceDate, put: (name: string, value: string | undefined) => void) {
-  const iso = (p: DatePoint) => [String(p.year).padStart(4, '0'), p.month, p.day].filter(v => v !== undefined).map(v => String(v).padStart(2, '0')).join('-')
+  const iso = (p: DatePoint) =>
+    [String(p.year).padStart(4, '0'), p.month, p.day]
+      .filter((v) => v !== undefined)
+      .map((v) => String(v).padStart(2, '0'))
+      .join('-')
   const simple = date.start && !date.end && !date.season && !date.circa && date.start.year > 999
-  const name = ({ issued: 'date', originalDate: 'origdate', eventDate: 'eventdate', submitted: 'submitted', accessed: 'urldate' } as Record<string, string>)[target]!
+  const name = (
+    { issued: 'date', originalDate: 'origdate', eventDate: 'eventdate', submitted: 'submitted', accessed: 'urldate' } as Record<
+      string,
+      string
+    >
+  )[target]!
   if (target === 'issued' && simple) {
     put('year', String(date.start!.year))
     if (date.start!.month) put('month', MONTHS[date.start!.month - 1]!.slice(0, 3).toLowerCase())
     if (date.start!.day) put('day', String(date.start!.day))
-  }
-  else if (date.start && !date.season && date.start.year > 999) put(name, `${iso(date.start)}${date.end ? `/${iso(date.end)}` : ''}${date.circa ? '~' : ''}`)
+  } else if (date.start && !date.season && date.start.year > 999)
+    put(name, `${iso(date.start)}${date.end ? `/${iso(date.end)}` : ''}${date.circa ? '~' : ''}`)
   else put(target === 'issued' ? 'year' : name, toLatex(writeWords(date)))
 }
-const writeWords = (date: SourceDate): string => date.literal && !date.start ? date.literal
-  : `${date.circa ? 'c. ' : ''}${date.season ? `${['Spring', 'Summer', 'Autumn', 'Winter'][date.season - 1]} ` : ''}${date.start!.year < 0 ? `${-date.start!.year} BCE` : date.start!.year}`
+const writeWords = (date: SourceDate): string =>
+  date.literal && !date.start
+    ? date.literal
+    : `${date.circa ? 'c. ' : ''}${date.season ? `${['Spring', 'Summer', 'Autumn', 'Winter'][date.season - 1]} ` : ''}${date.start!.year < 0 ? `${-date.start!.year} BCE` : date.start!.year}`

@@ -34,7 +34,8 @@ function readBibName(said: string): Name | undefined {
     const given = clean(parts.at(-1)!)
     const suffix = parts.length >= 3 ? clean(parts.slice(1, -1).join(', ')) : ''
     // "Whitlock, Samuel J., Jr.": the suffix behind the given name, as libraries write it.
-    if (parts.length >= 3 && /^(?:jr|sr|[ivx]{2,4})\.?$/iu.test(given)) return trimmed({ particle: von, family: last, given: suffix, suffix: given })
+    if (parts.length >= 3 && /^(?:jr|sr|[ivx]{2,4})\.?$/iu.test(given))
+      return trimmed({ particle: von, family: last, given: suffix, suffix: given })
     return trimmed({ particle: von, family: last, given, suffix })
   }
   const all = words(parts[0] ?? said)
@@ -104,7 +105,16 @@ export function writeBibNames(names: readonly Name[], others: boolean): string {
     const last = toLatex(family)
     // A surname of several words, or one that begins small, would be taken apart.
     const guarded = /\s/u.test(name.family ?? '') && !name.given ? `{${last}}` : last
-    return [guarded, name.suffix && toLatex(name.suffix), [name.given, name.droppingParticle].filter(Boolean).map(part => toLatex(part!)).join(' ')].filter(Boolean).join(', ')
+    return [
+      guarded,
+      name.suffix && toLatex(name.suffix),
+      [name.given, name.droppingParticle]
+        .filter(Boolean)
+        .map((part) => toLatex(part!))
+        .join(' '),
+    ]
+      .filter(Boolean)
+      .join(', ')
   })
   return [...written, ...(others ? ['others'] : [])].join(' and ')
 }

@@ -118,7 +118,10 @@ class Parser {
     for (;;) {
       this.space()
       while (this.at < this.limit && text[this.at] === ',') { this.at++; this.space() }
-      if (this.at >= this.limit) { this.problem(line, `the @${type} ${key || 'here'} is not closed; what could be read of it is kept.`); return }
+      if (this.at >= this.limit) {
+        this.problem(line, `the @${type} ${key || 'here'} is not closed; what could be read of it is kept.`)
+        return
+      }
       if (text[this.at] === close) { this.at++; return }
       const name = this.word()
       this.space()
@@ -137,10 +140,12 @@ class Parser {
       const value = this.value(fieldLine, name, key)
       const lower = name.toLowerCase()
       if (value === undefined) continue
-      if (entry.fields.has(lower) && entry.fields.get(lower) !== value) this.problem(fieldLine, `${key || `this @${type}`} has ${lower} twice; the first is kept.`)
+      if (entry.fields.has(lower) && entry.fields.get(lower) !== value)
+        this.problem(fieldLine, `${key || `this @${type}`} has ${lower} twice; the first is kept.`)
       else entry.fields.set(lower, value)
       this.space()
-      if (this.at < this.limit && text[this.at] !== ',' && text[this.at] !== close && /^[a-z]/iu.test(text[this.at]!)) this.problem(this.lineOf(), `a comma is missing after ${lower} in ${key || `this @${type}`}.`)
+      if (this.at < this.limit && text[this.at] !== ',' && text[this.at] !== close && /^[a-z]/iu.test(text[this.at]!))
+        this.problem(this.lineOf(), `a comma is missing after ${lower} in ${key || `this @${type}`}.`)
     }
   }
 

@@ -22,29 +22,46 @@ export const readAllMarks = (text: string, idOf: (key: string) => string | undef
  * @param idOf a source's id by its key; @param typed what typed citations are matched against, if they are to be
  * @param accept whether a likely one is taken
  */
-export function citeIn(doc: DocNode, idOf: (key: string) => string | undefined, typed?: TypedCitations, accept: (one: Typed) => boolean = () => false): Cited {
+export function citeIn(
+  doc: DocNode,
+  idOf: (key: string) => string | undefined,
+  typed?: TypedCitations,
+  accept: (one: Typed) => boolean = () => false,
+): Cited {
   const out: Cited = { doc, made: 0, likely: [], unknown: [] }
   let n = 0
-  const node = (data: CitationData): DocNode => { out.made++; return { type: 'citation', attrs: { id: `d${++n}`, data } } }
+  const node = (data: CitationData): DocNode => {
+    out.made++
+    return { type: 'citation', attrs: { id: `d${++n}`, data } }
+  }
   const pieces = (text: string): (string | CitationData)[] => {
     const marked = readAllMarks(text, idOf)
     if (!typed) return marked
-    return marked.flatMap(piece => (typeof piece !== 'string' ? [piece] : typed.read(piece).map((one) => {
-      if (typeof one === 'string') return one
-      if (one.sure || accept(one)) return one.data
-      out.likely.push(one)
-      return one.typed
-    })))
+    return marked.flatMap((piece) =>
+      typeof piece !== 'string'
+        ? [piece]
+        : typed.read(piece).map((one) => {
+            if (typeof one === 'string') return one
+            if (one.sure || accept(one)) return one.data
+            out.likely.push(one)
+            return one.typed
+          }),
+    )
   }
   const visit = (one: DocNode): DocNode => {
     if (!one.content) return one
-    return { ...one, content: one.content.flatMap((child): DocNode[] => {
-      if (child.type !== 'text') return [visit(child)]
-      for (const { keys } of marksIn(child.text ?? '')) {
-        for (const key of keys) if (!idOf(key) && !idOf(key.toLowerCase()) && !out.unknown.includes(key)) out.unknown.push(key)
-      }
-      return pieces(child.text ?? '').filter(piece => piece !== '').map(piece => (typeof piece === 'string' ? { ...child, text: piece } : node(piece)))
-    }) }
+    return {
+      ...one,
+      content: one.content.flatMap((child): DocNode[] => {
+        if (child.type !== 'text') return [visit(child)]
+        for (const { keys } of marksIn(child.text ?? '')) {
+          for (const key of keys) if (!idOf(key) && !idOf(key.toLowerCase()) && !out.unknown.includes(key)) out.unknown.push(key)
+        }
+        return pieces(child.text ?? '')
+          .filter((piece) => piece !== '')
+          .map((piece) => (typeof piece === 'string' ? { ...child, text: piece } : node(piece)))
+      }),
+    }
   }
   out.doc = visit(doc)
   return out

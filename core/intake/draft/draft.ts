@@ -17,10 +17,16 @@ export interface Draft {
 export function readDraft(html: string, { whole = false }: { whole?: boolean } = {}): Draft {
   const { blocks, pictures } = readHtml(html)
   const firsts = blocks.filter(one => one.type === 'heading' && Number(one.attrs?.level) === 1)
-  const titled = whole && blocks.length > 1 && firsts.length === 1 && firsts[0] === blocks[0] && blocks[0]!.content!.every(one => one.type === 'text')
+  const titled =
+    whole && blocks.length > 1 && firsts.length === 1 && firsts[0] === blocks[0] && blocks[0]!.content!.every((one) => one.type === 'text')
   const content = titled ? blocks.slice(1) : blocks
   const title = titled ? (blocks[0]!.content ?? []).map(one => one.text ?? ' ').join('').trim() : ''
-  return { doc: { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] }, noticed: noticedIn(content), pictures, ...(title ? { title } : {}) }
+  return {
+    doc: { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] },
+    noticed: noticedIn(content),
+    pictures,
+    ...(title ? { title } : {}),
+  }
 }
 
 /** Plain text as HTML: paragraphs at blank lines, at each line where lines are paragraphs, or where a PDF's broken lines come to an end. */
@@ -34,14 +40,17 @@ export function textToHtml(text: string): string {
 function joinBroken(block: string): string[] {
   const lines = block.split('\n').map(line => line.trim()).filter(Boolean)
   const widest = lines.reduce((most, line) => Math.max(most, line.length), 0)
-  const broken = lines.slice(0, -1).filter(line => line.length > widest * 0.7 && (!/[.?!:”"’)]$/u.test(line) || line.length > widest * 0.85)).length
+  const broken = lines
+    .slice(0, -1)
+    .filter((line) => line.length > widest * 0.7 && (!/[.?!:”"’)]$/u.test(line) || line.length > widest * 0.85)).length
   // Few lines that reach the edge: each line was meant.
   if (lines.length < 2 || widest < 40 || widest > 140 || broken * 2 < lines.length - 1) return lines
   const out: string[] = []
   let open = false
   for (const line of lines) {
     const last = out.at(-1)
-    if (open && last !== undefined) out[out.length - 1] = /\p{Ll}-$/u.test(last) && /^\p{Ll}/u.test(line) ? last.slice(0, -1) + line : `${last} ${line}`
+    if (open && last !== undefined)
+      out[out.length - 1] = /\p{Ll}-$/u.test(last) && /^\p{Ll}/u.test(line) ? last.slice(0, -1) + line : `${last} ${line}`
     else out.push(line)
     open = !(/[.?!”"’)]$/u.test(line) && line.length < widest * 0.75)
   }

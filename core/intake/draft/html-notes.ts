@@ -1,8 +1,79 @@
 /** What HTML is made of, and the notes in it: where they are called, what they say. */
-export interface Html { type: string, name?: string, data?: string, attribs?: Record<string, string>, children?: Html[], parent?: Html | null }
+export interface Html {
+  type: string
+  name?: string
+  data?: string
+  attribs?: Record<string, string>
+  children?: Html[]
+  parent?: Html | null
+}
 
-export const BLOCK = new Set(['p', 'div', 'section', 'article', 'main', 'header', 'footer', 'nav', 'li', 'ul', 'ol', 'blockquote', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'table', 'caption', 'figure', 'figcaption', 'pre', 'hr', 'dl', 'dd', 'dt', 'td', 'th', 'tr', 'tbody', 'thead', 'tfoot', 'body', 'html', 'aside', 'address', 'form', 'fieldset', 'details', 'summary', 'center'])
-export const DROPPED = new Set(['script', 'style', 'head', 'title', 'template', 'noscript', 'iframe', 'object', 'embed', 'svg', 'video', 'audio', 'canvas', 'input', 'button', 'select', 'textarea', 'link', 'meta', 'base'])
+export const BLOCK = new Set([
+  'p',
+  'div',
+  'section',
+  'article',
+  'main',
+  'header',
+  'footer',
+  'nav',
+  'li',
+  'ul',
+  'ol',
+  'blockquote',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'table',
+  'caption',
+  'figure',
+  'figcaption',
+  'pre',
+  'hr',
+  'dl',
+  'dd',
+  'dt',
+  'td',
+  'th',
+  'tr',
+  'tbody',
+  'thead',
+  'tfoot',
+  'body',
+  'html',
+  'aside',
+  'address',
+  'form',
+  'fieldset',
+  'details',
+  'summary',
+  'center',
+])
+export const DROPPED = new Set([
+  'script',
+  'style',
+  'head',
+  'title',
+  'template',
+  'noscript',
+  'iframe',
+  'object',
+  'embed',
+  'svg',
+  'video',
+  'audio',
+  'canvas',
+  'input',
+  'button',
+  'select',
+  'textarea',
+  'link',
+  'meta',
+  'base',
+])
 /** Elements nested deeper than this keep their words alone. */
 export const MAX_DEPTH = 200
 
@@ -24,7 +95,8 @@ export function survey(root: Html): { called: Set<string>, holders: Set<Html> } 
 
 /** Word processors, converters and pages name their notes each in their own way: "_ftn1", "sdfootnote1sym", "fn:1", "cite_note-3". */
 export function noteKey(name: string): string | undefined {
-  const match = /^_?(?:sd)?(?:(f(?:ootnote|tnt?|n))|(e(?:ndnote|dnt?|n))|cite_note)[:_-]*((?<=cite_note[:_-]*)[\w.-]*\d|\d+)(?:sym)?$/iu.exec(name)
+  const match =
+    /^_?(?:sd)?(?:(f(?:ootnote|tnt?|n))|(e(?:ndnote|dnt?|n))|cite_note)[:_-]*((?<=cite_note[:_-]*)[\w.-]*\d|\d+)(?:sym)?$/iu.exec(name)
   return match ? `${match[1] ? 'f' : match[2] ? 'e' : 'c'}${match[3]}` : undefined
 }
 /** The footnotes at the foot of the page or document, by their key, as rich text. */
@@ -37,7 +109,10 @@ export function footnotes(root: Html, called: ReadonlySet<string>): { notes: Map
     let whole: Html | null | undefined = node
     while (whole && key && !(BLOCK.has(whole.name ?? '') && whole.name !== 'body')) whole = whole.parent
     if (depth < MAX_DEPTH && key && whole && called.has(key) && !notes.has(key) && !nodes.has(whole)) {
-      const words = squash(richIn(whole)).replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '').replace(/^\^\s*/u, '').replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
+      const words = squash(richIn(whole))
+        .replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '')
+        .replace(/^\^\s*/u, '')
+        .replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
       notes.set(key, words)
       nodes.add(whole)
       if (whole === node) return

@@ -32,12 +32,20 @@ export function readHtml(html: string): Read {
       const after = id && notes.get(id)
       if (!id || after === undefined) return undefined
       used.add(id)
-      return { type: 'citation', attrs: { id: `n${used.size}-${id}`.slice(0, 24), data: { items: [], form: 'parenthetical', words: { after } } satisfies CitationData } }
+      return {
+        type: 'citation',
+        attrs: {
+          id: `n${used.size}-${id}`.slice(0, 24),
+          data: { items: [], form: 'parenthetical', words: { after } } satisfies CitationData,
+        },
+      }
     },
     skip: node => nodes.has(node),
   }))
   // A note that nothing in the text calls keeps its words, behind the text.
-  for (const [id, words] of notes) if (!used.has(id) && words) blocks.push({ type: 'paragraph', content: [{ type: 'text', text: words.replace(/<\/?(?:i|b|sup|sc)>/gu, '') }] })
+  for (const [id, words] of notes)
+    if (!used.has(id) && words)
+      blocks.push({ type: 'paragraph', content: [{ type: 'text', text: words.replace(/<\/?(?:i|b|sup|sc)>/gu, '') }] })
   return { blocks, pictures: read.pictures }
 }
 
@@ -76,7 +84,12 @@ function block(node: Html, state: State): DocNode[] {
   const name = node.name ?? ''
   const style = node.attribs?.style ?? ''
   const heading = /^h([1-6])$/u.exec(name)
-  if (heading) return blocksIn(node, state).map(one => (one.type === 'paragraph' ? { type: 'heading', attrs: { level: Math.min(5, Number(heading[1])) }, content: one.content!.map(unbold) } : one))
+  if (heading)
+    return blocksIn(node, state).map((one) =>
+      one.type === 'paragraph'
+        ? { type: 'heading', attrs: { level: Math.min(5, Number(heading[1])) }, content: one.content!.map(unbold) }
+        : one,
+    )
   switch (name) {
     case 'blockquote': { const inside = blocksIn(node, state); return inside.length ? [{ type: 'blockquote', content: inside }] : [] }
     case 'ul': case 'ol': {
@@ -90,19 +103,40 @@ function block(node: Html, state: State): DocNode[] {
       // A word processor's list paragraphs and indented quotations say so in their style alone.
       const inside = blocksIn(node, state)
       const listed = name === 'p' ? /mso-list\s*:\s*\w+\s+level(\d)/iu.exec(style) : null
-      if (listed) return inside.map((one): DocNode => (one.type === 'paragraph' ? { type: /^\s*\(?(?:\d+|[a-z]|[ivx]+)[.)]/iu.test(textIn(node)) ? 'orderedList' : 'bulletList', attrs: { depth: Number(listed[1]) }, content: [{ type: 'listItem', content: [bullet(one)] }] } : one))
+      if (listed)
+        return inside.map((one): DocNode =>
+          one.type === 'paragraph'
+            ? {
+                type: /^\s*\(?(?:\d+|[a-z]|[ivx]+)[.)]/iu.test(textIn(node)) ? 'orderedList' : 'bulletList',
+                attrs: { depth: Number(listed[1]) },
+                content: [{ type: 'listItem', content: [bullet(one)] }],
+              }
+            : one,
+        )
       if (/\bMso(?:Intense)?Quote\b/u.test(node.attribs?.class ?? '')) return inside.length ? [{ type: 'blockquote', content: inside }] : []
-      if (/\bMsoTitle\b/u.test(node.attribs?.class ?? '')) return inside.map(one => (one.type === 'paragraph' ? { type: 'heading', attrs: { level: 1 }, content: one.content!.map(unbold) } : one))
+      if (/\bMsoTitle\b/u.test(node.attribs?.class ?? ''))
+        return inside.map((one) =>
+          one.type === 'paragraph' ? { type: 'heading', attrs: { level: 1 }, content: one.content!.map(unbold) } : one,
+        )
       const indent = /(?:margin-left|padding-left)\s*:\s*([\d.]+)(pt|px|in|cm|em)/iu.exec(style)
       const hanging = /text-indent\s*:\s*-/iu.test(style)
       const far = indent ? Number(indent[1]) * { pt: 1, px: 0.75, in: 72, cm: 28.3, em: 12 }[indent[2]!.toLowerCase() as 'pt']! : 0
-      if (name === 'p' && far >= 30 && !hanging && inside.every(one => one.type === 'paragraph')) return inside.length ? [{ type: 'blockquote', content: inside }] : []
+      if (name === 'p' && far >= 30 && !hanging && inside.every((one) => one.type === 'paragraph'))
+        return inside.length ? [{ type: 'blockquote', content: inside }] : []
       return inside
     }
   }
 }
-const bullet = (paragraph: DocNode): DocNode => ({ ...paragraph, content: (paragraph.content ?? []).map((one, i) => (i === 0 && one.text ? { ...one, text: one.text.replace(/^(?:[·•▪o§-]|\d+[.)])\s+/u, '') } : one)).filter(one => one.type !== 'text' || one.text) })
-const asItem = (inside: DocNode[]): DocNode => ({ type: 'listItem', content: inside[0]?.type === 'paragraph' ? inside : [{ type: 'paragraph' }, ...inside] })
+const bullet = (paragraph: DocNode): DocNode => ({
+  ...paragraph,
+  content: (paragraph.content ?? [])
+    .map((one, i) => (i === 0 && one.text ? { ...one, text: one.text.replace(/^(?:[·•▪o§-]|\d+[.)])\s+/u, '') } : one))
+    .filter((one) => one.type !== 'text' || one.text),
+})
+const asItem = (inside: DocNode[]): DocNode => ({
+  type: 'listItem',
+  content: inside[0]?.type === 'paragraph' ? inside : [{ type: 'paragraph' }, ...inside],
+})
 
 /** A word processor's list paragraphs, one list each, as one list with others in it by their depth. */
 function joinLists(blocks: DocNode[]): DocNode[] {
@@ -144,7 +178,13 @@ function listItems(node: Html, state: State): DocNode[] {
 function table(node: Html, state: State): DocNode[] {
   const rows: Html[] = []
   const beside: Html[] = []
-  const find = (one: Html) => { for (const child of one.children ?? []) { if (child.name === 'tr') rows.push(child); else if (/^t(?:head|body|foot)$/u.test(child.name ?? '')) find(child); else if (child.type === 'tag' || child.data?.trim()) beside.push(child) } }
+  const find = (one: Html) => {
+    for (const child of one.children ?? []) {
+      if (child.name === 'tr') rows.push(child)
+      else if (/^t(?:head|body|foot)$/u.test(child.name ?? '')) find(child)
+      else if (child.type === 'tag' || child.data?.trim()) beside.push(child)
+    }
+  }
   find(node)
   const isCell = (one: Html) => one.name === 'td' || one.name === 'th'
   const cells = rows.map(row => (row.children ?? []).filter(isCell)).filter(row => row.length)
@@ -154,16 +194,27 @@ function table(node: Html, state: State): DocNode[] {
   const caption = beside.length === 1 && beside[0]!.name === 'caption' && ahead.length === 1 ? squash(textIn(beside[0]!)) : ''
   // A table of one cell is a box around text.
   if (cells.flat().length < 2) return [...ahead, ...cells.flat().flatMap(cell => blocksIn(cell, state))]
-  const spans = (cell: Html) => Object.fromEntries((['colspan', 'rowspan'] as const).flatMap((span) => { const n = Number(cell.attribs?.[span]); return n > 1 && n <= 40 ? [[span, Math.trunc(n)]] : [] }))
+  const spans = (cell: Html) =>
+    Object.fromEntries(
+      (['colspan', 'rowspan'] as const).flatMap((span) => {
+        const n = Number(cell.attribs?.[span])
+        return n > 1 && n <= 40 ? [[span, Math.trunc(n)]] : []
+      }),
+    )
   const content = cells.map((row): DocNode => ({ type: 'tableRow', content: row.map((cell): DocNode => {
     // A table within a cell keeps its words as paragraphs.
     const inside = blocksIn(cell, state).flatMap(one => (one.type === 'table' ? flat(one) : [one]))
     const attrs = spans(cell)
-    return { type: cell.name === 'th' ? 'tableHeader' : 'tableCell', ...(Object.keys(attrs).length ? { attrs } : {}), content: inside.length ? inside : [{ type: 'paragraph' }] }
+    return {
+      type: cell.name === 'th' ? 'tableHeader' : 'tableCell',
+      ...(Object.keys(attrs).length ? { attrs } : {}),
+      content: inside.length ? inside : [{ type: 'paragraph' }],
+    }
   }) }))
   return [...(caption ? [] : ahead), { type: 'table', ...(caption ? { attrs: { title: caption } } : {}), content }]
 }
-const flat = (node: DocNode): DocNode[] => (node.type === 'paragraph' ? (node.content?.length ? [node] : []) : (node.content ?? []).flatMap(flat))
+const flat = (node: DocNode): DocNode[] =>
+  node.type === 'paragraph' ? (node.content?.length ? [node] : []) : (node.content ?? []).flatMap(flat)
 
 function inline(node: Html, state: State): DocNode[] {
   if (node.type === 'text') {
@@ -181,7 +232,10 @@ function inline(node: Html, state: State): DocNode[] {
   if (name === 'a' && target) {
     const note = state.note(target)
     // A link of several words is more than a note's number: they stay, and the note stands behind them.
-    if (note) return /^\s*(?:[[(]\s*)?(?:\d{1,4}|[*†‡§¶]+|[a-z]|[ivxl]{1,5})\s*(?:[\])]\s*)?$/iu.test(textIn(node)) ? [note] : [...(node.children ?? []).flatMap(child => inline(child, { ...state, depth: state.depth + 1 })), note]
+    if (note)
+      return /^\s*(?:[[(]\s*)?(?:\d{1,4}|[*†‡§¶]+|[a-z]|[ivxl]{1,5})\s*(?:[\])]\s*)?$/iu.test(textIn(node))
+        ? [note]
+        : [...(node.children ?? []).flatMap((child) => inline(child, { ...state, depth: state.depth + 1 })), note]
   }
   // A citation of Dendle's own, copied inside it.
   const own = node.attribs?.['data-citation']
@@ -192,13 +246,19 @@ function inline(node: Html, state: State): DocNode[] {
   const marks = withMarks(state.marks, node)
   const inside = (node.children ?? []).flatMap(child => inline(child, { ...state, marks, depth: state.depth + 1 }))
   // The raised number around a note's link is the note's own.
-  return name === 'sup' && inside.some(one => one.type === 'citation') ? inside.filter(one => one.type === 'citation' || /\p{L}{2}/u.test(one.text ?? '')) : inside
+  return name === 'sup' && inside.some((one) => one.type === 'citation')
+    ? inside.filter((one) => one.type === 'citation' || /\p{L}{2}/u.test(one.text ?? ''))
+    : inside
 }
 
 /** A picture that comes with the text; one from elsewhere is counted and left. */
 function picture(node: Html, { read }: State): DocNode[] {
   const src = node.attribs?.src ?? ''
-  if (!/^data:image\/(?:png|jpeg|gif);base64,[A-Za-z0-9+/=]+$/u.test(src) || src.length > MAX_PICTURE || read.size + src.length > MAX_PICTURES) {
+  if (
+    !/^data:image\/(?:png|jpeg|gif);base64,[A-Za-z0-9+/=]+$/u.test(src)
+    || src.length > MAX_PICTURE
+    || read.size + src.length > MAX_PICTURES
+  ) {
     read.pictures++
     return []
   }
@@ -209,7 +269,9 @@ function withMarks(marks: Marks, node: Html): Marks {
   const style = node.attribs?.style ?? ''
   const name = node.name ?? ''
   let next = marks
-  const add = (type: string, attrs?: Record<string, unknown>) => { if (!next.some(mark => mark.type === type)) next = [...next, attrs ? { type, attrs } : { type }] }
+  const add = (type: string, attrs?: Record<string, unknown>) => {
+    if (!next.some((mark) => mark.type === type)) next = [...next, attrs ? { type, attrs } : { type }]
+  }
   const drop = (type: string) => { next = next.filter(mark => mark.type !== type) }
   if (/^(?:i|em|cite|dfn|var)$/u.test(name) || /font-style\s*:\s*(?:italic|oblique)/iu.test(style)) add('italic')
   if (/font-style\s*:\s*normal/iu.test(style)) drop('italic')

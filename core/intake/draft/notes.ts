@@ -17,12 +17,17 @@ type Item = CitationData['items'][number]
 interface Known { source: Source, first: string, given: string, title: string[], words: Set<string> }
 
 /** Words of references that belong to no one source. */
-const GLUE = new Set('a an the of in on at for and or to by with from ed eds edn edited editor editors edition rev revised trans translated translator vol vols volume no nos number issue pt part series p pp page pages n d nd et al chap ch university press publishing publishers books journal accessed last modified updated retrieved available online doi org https http www phd diss thesis mimeo translation new york london oxford cambridge forthcoming january february march april may june july august september october november december jan feb mar apr jun jul aug sept sep oct nov dec spring summer autumn fall winter'.split(' '))
+const GLUE = new Set(
+  'a an the of in on at for and or to by with from ed eds edn edited editor editors edition rev revised trans translated translator vol vols volume no nos number issue pt part series p pp page pages n d nd et al chap ch university press publishing publishers books journal accessed last modified updated retrieved available online doi org https http www phd diss thesis mimeo translation new york london oxford cambridge forthcoming january february march april may june july august september october november december jan feb mar apr jun jul aug sept sep oct nov dec spring summer autumn fall winter'.split(
+    ' ',
+  ),
+)
 const PLACE = String.raw`(?:(?:pp?|chaps?|ch|paras?|secs?|figs?|vols?|ll?|nn?)\.?\s*)?(?:\d{1,5}|[ivxlc]{1,7})(?:\s*[-–]\s*\d{1,5})?(?:,\s*\d{1,5}(?:\s*[-–]\s*\d{1,5})?)*|\d{1,2}(?::\d{2}){1,2}`
 const IBID = new RegExp(String.raw`^(?:ibid(?:em)?|id)\.?(?:,?\s*(?:at\s+)?(${PLACE}))?[.\s]*$`, 'iu')
 /** What leads a reference in at the head of a note; where it stands within brackets it has no capital. */
 const LEAD = /^(?:See|Cf|Compare|For|As|But|And|In|On|Also|Quoted|Cited|Contrast|Especially)\b/u
-const STOP = /(?<![\s.(]\p{Lu}|\b(?:[Vv]ols?|[Nn]os?|[Ee]ds?|[Tt]rans|pp?|[Cc]h|[Cc]hap|[Rr]ev|al|[Ss]t|[Dd]r|[Pp]t|cf|e\.g|i\.e))\.["”’]?\s+(?=[\p{Lu}“‘"])/gu
+const STOP =
+  /(?<![\s.(]\p{Lu}|\b(?:[Vv]ols?|[Nn]os?|[Ee]ds?|[Tt]rans|pp?|[Cc]h|[Cc]hap|[Rr]ev|al|[Ss]t|[Dd]r|[Pp]t|cf|e\.g|i\.e))\.["”’]?\s+(?=[\p{Lu}“‘"])/gu
 
 export class NoteReader {
   private readonly known: Known[]
@@ -31,13 +36,24 @@ export class NoteReader {
   private readonly met = new Set<string>()
 
   /** @param preferred ids of the sources that are meant where others fit as well: the paper's own */
-  constructor(sources: readonly Source[], private readonly preferred: ReadonlySet<string> = new Set()) {
+  constructor(
+    sources: readonly Source[],
+    private readonly preferred: ReadonlySet<string> = new Set(),
+  ) {
     this.known = sources.map((source) => {
-      const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+      const role = kindOf(source.kind).lead.find((name) => namesOf(source, name).length)
       const first = role ? namesOf(source, role)[0]! : undefined
-      const details = Object.values(source.fields).flatMap(value => (typeof value === 'string' ? [stripRich(value)] : []))
-      const people = NAME_FIELDS.flatMap(name => namesOf(source, name).map(one => `${givenName(one)} ${surname(one)}`))
-      return { source, first: first ? foldWords(surname(first)) : '', given: first ? foldWords(givenName(first)) : '', title: foldWords(stripRich(textOf(source, 'title')).split(/[:?!]/u)[0]!).split(' ').filter(Boolean), words: new Set(foldWords([...details, ...people].join(' ')).split(' ')) }
+      const details = Object.values(source.fields).flatMap((value) => (typeof value === 'string' ? [stripRich(value)] : []))
+      const people = NAME_FIELDS.flatMap((name) => namesOf(source, name).map((one) => `${givenName(one)} ${surname(one)}`))
+      return {
+        source,
+        first: first ? foldWords(surname(first)) : '',
+        given: first ? foldWords(givenName(first)) : '',
+        title: foldWords(stripRich(textOf(source, 'title')).split(/[:?!]/u)[0]!)
+          .split(' ')
+          .filter(Boolean),
+        words: new Set(foldWords([...details, ...people].join(' ')).split(' ')),
+      }
     })
   }
 
@@ -45,14 +61,18 @@ export class NoteReader {
   read(note: string): CitationData | undefined {
     const text = stripRich(note)
     const again = IBID.exec(text)
-    if (again) return this.last ? this.given([{ id: this.last.id, locator: again[1] ? readLocator(again[1]) : this.last.locator }]) : undefined
+    if (again)
+      return this.last ? this.given([{ id: this.last.id, locator: again[1] ? readLocator(again[1]) : this.last.locator }]) : undefined
     const items: Item[] = []
     let words: CitationData['words']
     let at = 0
     for (;;) {
       const semicolon = nextPart(text, at)
       const one = this.one(note, text, at, semicolon < 0 ? text.length : semicolon)
-      if (!one || (one.words?.before && items.length)) { this.last = undefined; return undefined }
+      if (!one || (one.words?.before && items.length)) {
+        this.last = undefined
+        return undefined
+      }
       items.push(one.item)
       if (one.words) words = { ...words, ...one.words }
       // Words that begin a sentence of their own go on to the note's end.
@@ -66,18 +86,28 @@ export class NoteReader {
   }
 
   private given(items: Item[], words?: CitationData['words']): CitationData {
-    items.forEach(item => this.met.add(item.id))
+    items.forEach((item) => this.met.add(item.id))
     this.last = items.length === 1 ? items[0] : undefined
     return { items, form: 'parenthetical', ...(words && Object.keys(words).length ? { words } : {}) }
   }
 
-  private one(note: string, text: string, from: number, to: number): { item: Item, words?: CitationData['words'], end: number } | undefined {
+  private one(
+    note: string,
+    text: string,
+    from: number,
+    to: number,
+  ): { item: Item, words?: CitationData['words'], end: number } | undefined {
     const part = text.slice(from, to)
     const own = ({ known }: { known: Known }) => Number(this.preferred.has(known.source.id))
-    const found = this.known.flatMap((known) => { const at = named(known, part); return at ? [{ known, ...at }] : [] }).sort((a, b) => b.title - a.title || own(b) - own(a) || a.from - b.from)
-    const titled = found.filter(one => one.title > 0)
+    const found = this.known
+      .flatMap((known) => {
+        const at = named(known, part)
+        return at ? [{ known, ...at }] : []
+      })
+      .sort((a, b) => b.title - a.title || own(b) - own(a) || a.from - b.from)
+    const titled = found.filter((one) => one.title > 0)
     // A surname alone is a short form of the one source met by that name.
-    const bare = titled.length ? [] : found.filter(one => this.met.has(one.known.source.id))
+    const bare = titled.length ? [] : found.filter((one) => this.met.has(one.known.source.id))
     const [best, next] = titled.length ? titled : bare
     if (!best || (next && next.title === best.title && own(next) === own(best))) return undefined
     const { known, begins, behind } = best
@@ -87,15 +117,28 @@ export class NoteReader {
     if (!best.title && !place) return undefined
     const slice = (a: number, b: number) => sliceRich(note, from + a, from + b).trim()
     // Whole sentences before it are words of the note; what leads the reference in goes with it.
-    const whole = [...part.slice(0, begins).matchAll(/[.?!]["”’]?(?=\s+\S|\s*$)/gu)].filter(match => !/\b(?:cf|e\.g|i\.e|esp|vs|al)\.$/iu.test(part.slice(0, match.index + 1)) && !/(?:^|[\s(])\p{Lu}\.$/u.test(part.slice(0, match.index + 1))).at(-1)
+    const whole = [...part.slice(0, begins).matchAll(/[.?!]["”’]?(?=\s+\S|\s*$)/gu)]
+      .filter(
+        (match) =>
+          !/\b(?:cf|e\.g|i\.e|esp|vs|al)\.$/iu.test(part.slice(0, match.index + 1))
+          && !/(?:^|[\s(])\p{Lu}\.$/u.test(part.slice(0, match.index + 1)),
+      )
+      .at(-1)
     const cut = whole ? whole.index + whole[0].length : 0
     const ahead = slice(0, cut)
     const lead = slice(cut, begins).replace(/,$/u, '')
-    const suffix = slice(end.reference, end.sentence).replace(/^,\s*/u, '').replace(/[.,;\s]+$/u, '')
+    const suffix = slice(end.reference, end.sentence)
+      .replace(/^,\s*/u, '')
+      .replace(/[.,;\s]+$/u, '')
     const after = slice(end.sentence, part.length).replace(/^[.\s]+/u, '')
     return {
       end: from + end.sentence,
-      item: { id: known.source.id, locator: place, ...(lead ? { prefix: lead.replace(LEAD, word => word.toLowerCase()) } : {}), ...(suffix ? { suffix } : {}) },
+      item: {
+        id: known.source.id,
+        locator: place,
+        ...(lead ? { prefix: lead.replace(LEAD, (word) => word.toLowerCase()) } : {}),
+        ...(suffix ? { suffix } : {}),
+      },
       ...(ahead || after ? { words: { ...(ahead ? { before: ahead } : {}), ...(after ? { after } : {}) } } : {}),
     }
   }
@@ -116,7 +159,11 @@ function nextPart(text: string, from: number): number {
 /** Where a source is named: the place its name begins at, the place behind its title, and how many words of the title stand there. */
 function named(known: Known, part: string): { begins: number, from: number, behind: number, title: number } | undefined {
   const tokens = wordsOf(part).map(({ word, at }) => ({ word: foldWords(word), at, end: at + word.length }))
-  const run = (words: readonly string[], from: number): number => { let n = 0; while (n < words.length && tokens[from + n]?.word === words[n]) n++; return n }
+  const run = (words: readonly string[], from: number): number => {
+    let n = 0
+    while (n < words.length && tokens[from + n]?.word === words[n]) n++
+    return n
+  }
   const first = known.first.split(' ').filter(Boolean)
   let name = 0
   if (first.length) {
@@ -135,13 +182,24 @@ function named(known: Known, part: string): { begins: number, from: number, behi
   }
   if (!first.length && title < Math.min(2, known.title.length)) return undefined
   let begins = first.length ? name : at - title
-  if (first.length) { const given = known.given.split(' '); while (begins > 0 && (given.includes(tokens[begins - 1]!.word) || (/^\p{L}$/u.test(tokens[begins - 1]!.word) && /^\.\s*$/u.test(part.slice(tokens[begins - 1]!.end, tokens[begins]!.at))))) begins-- }
+  if (first.length) {
+    const given = known.given.split(' ')
+    while (
+      begins > 0
+      && (given.includes(tokens[begins - 1]!.word)
+        || (/^\p{L}$/u.test(tokens[begins - 1]!.word) && /^\.\s*$/u.test(part.slice(tokens[begins - 1]!.end, tokens[begins]!.at))))
+    )
+      begins--
+  }
   let start = tokens[begins]!.at
   while (start > 0 && /[“"‘'(]/u.test(part[start - 1]!) && !first.length) start--
   return { begins: start, from: name, behind: tokens[at - 1]!.end, title }
 }
 
-/** How far the reference goes, and the sentence it stands in; undefined when words in it belong neither to the source nor behind a comma. */
+/**
+ * How far the reference goes, and the sentence it stands in; undefined when words in it belong neither to the source nor
+ * behind a comma.
+ */
 function extent(known: Known, part: string, behind: number): { reference: number, sentence: number } | undefined {
   const stop = [...part.matchAll(STOP)].find(match => match.index >= behind)
   const sentence = stop ? stop.index + 1 + (/^\.["”’]/u.test(stop[0]) ? 1 : 0) : part.length
@@ -150,7 +208,14 @@ function extent(known: Known, part: string, behind: number): { reference: number
     const [token] = match
     if (/[([]/u.test(token)) depth++
     else if (/[)\]]/u.test(token)) depth--
-    else if (depth <= 0 && !/\d|^https?:/u.test(token) && !/^[ivxlc]+$/u.test(token) && foldWords(token).split(' ').some(word => word && !known.words.has(word) && !GLUE.has(word))) {
+    else if (
+      depth <= 0
+      && !/\d|^https?:/u.test(token)
+      && !/^[ivxlc]+$/u.test(token)
+      && foldWords(token)
+        .split(' ')
+        .some((word) => word && !known.words.has(word) && !GLUE.has(word))
+    ) {
       const comma = part.lastIndexOf(',', behind + match.index)
       return comma >= behind ? { reference: comma, sentence } : undefined
     }
@@ -160,10 +225,19 @@ function extent(known: Known, part: string, behind: number): { reference: number
 
 /** The place cited: the last number behind the title that is neither the year nor the pages of the whole work. */
 function placeIn(tail: string, known: Known): Item['locator'] {
-  const bare = tail.replace(/,?\s*(?:accessed|last modified|retrieved|available at)\b.*$/iu, '').replace(/[,.]?\s*(?:https?:\/\/\S+|doi:?\s*\S+)\s*(?:\.\s*)?$/iu, '').replace(/[.,;\s]+$/u, '')
+  const bare = tail
+    .replace(/,?\s*(?:accessed|last modified|retrieved|available at)\b.*$/iu, '')
+    .replace(/[,.]?\s*(?:https?:\/\/\S+|doi:?\s*\S+)\s*(?:\.\s*)?$/iu, '')
+    .replace(/[.,;\s]+$/u, '')
   const match = new RegExp(String.raw`(?:^|[\s,:(])(${PLACE})$`, 'iu').exec(bare)
   const place = match?.[1]
-  if (!place || !/[,:]["”’]?\s*$|^\s*$/u.test(bare.slice(0, match.index + match[0].length - place.length).replace(/[\s(]+$/u, m => (m.includes('(') ? 'x' : m)))) return undefined
+  if (
+    !place
+    || !/[,:]["”’]?\s*$|^\s*$/u.test(
+      bare.slice(0, match.index + match[0].length - place.length).replace(/[\s(]+$/u, (m) => (m.includes('(') ? 'x' : m)),
+    )
+  )
+    return undefined
   const year = /^\d{4}$/u.test(place) && Number(place) === (known.source.fields.issued?.start?.year ?? 0)
   const pages = textOf(known.source, 'pages').replace(/\s*[-–]+\s*/u, '-')
   return year || (pages && place.replace(/^pp?\.\s*/iu, '').replace(/\s*[-–]+\s*/u, '-') === pages) ? undefined : readLocator(place)

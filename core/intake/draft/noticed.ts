@@ -1,4 +1,7 @@
-/** What a draft has typed by hand that Dendle sets by itself: page numbers, running heads, the reference list. It is named and offered for removal, never taken. */
+/**
+ * What a draft has typed by hand that Dendle sets by itself: page numbers, running heads, the reference list. It is
+ * named and offered for removal, never taken.
+ */
 import type { DocNode } from '../../sheet/document'
 import { parseRich } from '../../text/rich'
 import { toHtml } from '../../text/runs'
@@ -13,15 +16,25 @@ export interface Noticed {
 }
 
 /** What stands over a typed list, alone on its line. */
-export const REFERENCE_HEADING = /^(?:references?(?: list)?|works (?:cited|consulted)|(?:selected |select )?bibliography|literature cited|list of references|sources(?: cited)?)\s*[:.]?$/iu
+export const REFERENCE_HEADING =
+  /^(?:references?(?: list)?|works (?:cited|consulted)|(?:selected |select )?bibliography|literature cited|list of references|sources(?: cited)?)\s*[:.]?$/iu
 /** What may follow a list and is no part of it. */
 const AFTER_LIST = /^(?:appendi(?:x|ces)|annex|(?:end)?notes|acknowledge?ments|(?:list of )?(?:tables|figures)|about the author)\b/iu
 const YEARED = /\b(?:1[5-9]|20)\d{2}\b|\bn\.\s?d\.|\(no date\)|in press|forthcoming|https?:\/\/|\b10\.\d{4,}\//iu
 /** A label with a number that belongs to the text. */
-const LABEL = /^(?:chapter|part|section|table|figure|fig|act|scene|canto|book|volume|appendix|step|stage|question|exercise|experiment|hypothesis|phase|week|day|level|group|case|example|study|year)\b/iu
+const LABEL =
+  /^(?:chapter|part|section|table|figure|fig|act|scene|canto|book|volume|appendix|step|stage|question|exercise|experiment|hypothesis|phase|week|day|level|group|case|example|study|year)\b/iu
 
-const plainOf = (node: DocNode): string => node.type === 'text' ? node.text ?? '' : (node.content ?? []).map(plainOf).join(node.type === 'paragraph' ? '' : ' ')
-const richOf = (node: DocNode): string => node.type === 'text' ? (node.marks?.some(mark => mark.type === 'italic') ? `<i>${node.text}</i>` : node.text ?? '') : node.type === 'hardBreak' ? ' ' : (node.content ?? []).map(richOf).join('')
+const plainOf = (node: DocNode): string =>
+  node.type === 'text' ? (node.text ?? '') : (node.content ?? []).map(plainOf).join(node.type === 'paragraph' ? '' : ' ')
+const richOf = (node: DocNode): string =>
+  node.type === 'text'
+    ? node.marks?.some((mark) => mark.type === 'italic')
+      ? `<i>${node.text}</i>`
+      : (node.text ?? '')
+    : node.type === 'hardBreak'
+      ? ' '
+      : (node.content ?? []).map(richOf).join('')
 
 /** The typed list: its heading, and the blocks behind it as far as they read as references. */
 function listIn(blocks: readonly DocNode[]): Noticed | undefined {
@@ -49,7 +62,11 @@ export function noticedIn(blocks: readonly DocNode[]): Noticed[] {
   const out: Noticed[] = []
   const bare = (words: string) => words.replace(/\d+/gu, '#').trim()
   const seen = new Map<string, number>()
-  for (const one of blocks) if (one.type === 'paragraph') { const line = plainOf(one); if (line.length < 60) seen.set(bare(line), (seen.get(bare(line)) ?? 0) + 1) }
+  for (const one of blocks)
+    if (one.type === 'paragraph') {
+      const line = plainOf(one)
+      if (line.length < 60) seen.set(bare(line), (seen.get(bare(line)) ?? 0) + 1)
+    }
   const list = listIn(blocks)
   blocks.forEach((one, i) => {
     if (list && i >= list.from && i < list.to) return
@@ -58,16 +75,28 @@ export function noticedIn(blocks: readonly DocNode[]): Noticed[] {
     const at = { words, from: i, to: i + 1 }
     if (/^(?:page\s+)?[-–—]?\s*\d{1,3}\s*[-–—]?(?:\s+of\s+\d{1,3})?$/iu.test(words)) out.push({ what: 'page number', ...at })
     else if (LABEL.test(words)) return
-    else if (/^\p{Lu}[\p{L}’'-]+\s+\d{1,3}$/u.test(words) || (/\d/u.test(words) && words.length < 60 && !/[.?!]$/u.test(words) && (seen.get(bare(words)) ?? 0) > 2)) out.push({ what: 'running head', ...at })
+    else if (
+      /^\p{Lu}[\p{L}’'-]+\s+\d{1,3}$/u.test(words)
+      || (/\d/u.test(words) && words.length < 60 && !/[.?!]$/u.test(words) && (seen.get(bare(words)) ?? 0) > 2)
+    )
+      out.push({ what: 'running head', ...at })
   })
   return list ? [...out, list] : out
 }
 
 /** The references of a typed list, one each, as rich text. */
 export function referencesIn(doc: DocNode, { from, to }: Pick<Noticed, 'from' | 'to'>): string[] {
-  return (doc.content ?? []).slice(from + 1, to)
-    .flatMap(one => (one.type === 'bulletList' || one.type === 'orderedList' ? (one.content ?? []).map(richOf) : one.type === 'heading' && !YEARED.test(plainOf(one)) ? [] : [richOf(one)]))
-    .map(line => line.trim()).filter(Boolean)
+  return (doc.content ?? [])
+    .slice(from + 1, to)
+    .flatMap((one) =>
+      one.type === 'bulletList' || one.type === 'orderedList'
+        ? (one.content ?? []).map(richOf)
+        : one.type === 'heading' && !YEARED.test(plainOf(one))
+          ? []
+          : [richOf(one)],
+    )
+    .map((line) => line.trim())
+    .filter(Boolean)
 }
 /** References as the tray takes them: as text, and as HTML with their italics. */
 export const asPasted = (references: readonly string[]): { text: string, html: string } => ({

@@ -19,16 +19,29 @@ export interface Typed {
 type Piece = string | Typed
 interface Known { id: string, first: string, names: string[], year: string, title: string }
 
-/** What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1; `preferred` those that win where several fit. */
+/**
+ * What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1;
+ * `preferred` those that win where several fit.
+ */
 export class TypedCitations {
   private readonly known: Known[]
   private readonly byFirst = new Map<string, Known[]>()
 
-  constructor(sources: readonly Source[], private readonly numbered: readonly (string | undefined)[] = [], private readonly preferred: ReadonlySet<string> = new Set()) {
+  constructor(
+    sources: readonly Source[],
+    private readonly numbered: readonly (string | undefined)[] = [],
+    private readonly preferred: ReadonlySet<string> = new Set(),
+  ) {
     this.known = sources.map((source) => {
-      const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-      const names = role ? namesOf(source, role).map(name => foldWords(surname(name))) : []
-      return { id: source.id, first: names[0] ?? '', names, year: String(dateOf(source, 'issued')?.start?.year ?? 'n.d.'), title: foldWords(textOf(source, 'title').split(/[:?]/u)[0]!) }
+      const role = kindOf(source.kind).lead.find((name) => namesOf(source, name).length)
+      const names = role ? namesOf(source, role).map((name) => foldWords(surname(name))) : []
+      return {
+        id: source.id,
+        first: names[0] ?? '',
+        names,
+        year: String(dateOf(source, 'issued')?.start?.year ?? 'n.d.'),
+        title: foldWords(textOf(source, 'title').split(/[:?]/u)[0]!),
+      }
     })
     for (const one of this.known) if (one.first) this.byFirst.set(one.first, [...(this.byFirst.get(one.first) ?? []), one])
   }
@@ -38,7 +51,14 @@ export class TypedCitations {
     const found: { from: number, to: number, typed: Typed }[] = []
     for (const match of text.matchAll(/\(([^()]{3,300})\)/gu)) {
       const narrative = this.narrative(text.slice(0, match.index), match[1]!)
-      if (narrative) { found.push({ from: match.index - narrative.length, to: match.index + match[0].length, typed: { ...narrative.typed, typed: text.slice(match.index - narrative.length, match.index + match[0].length) } }); continue }
+      if (narrative) {
+        found.push({
+          from: match.index - narrative.length,
+          to: match.index + match[0].length,
+          typed: { ...narrative.typed, typed: text.slice(match.index - narrative.length, match.index + match[0].length) },
+        })
+        continue
+      }
       const data = this.several(match[1]!)
       if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
     }
@@ -69,11 +89,18 @@ export class TypedCitations {
     const words = namesBefore(before)
     if (!words) return undefined
     // The longest ending of the words that names a source of that year.
-    const starts = [...words.matchAll(/(?<![\p{L}’'-])\p{Lu}/gu)].map(match => match.index)
+    const starts = [...words.matchAll(/(?<![\p{L}’'-])\p{Lu}/gu)].map((match) => match.index)
     for (const start of starts) {
       const names = words.slice(start)
       const fits = this.fitting(names, year)
-      if (fits.length) return { length: names.length, typed: { sure: fits.length === 1, data: { items: [{ id: fits[0]!.id, locator: said?.[2] ? readLocator(said[2]) : undefined }], form: 'narrative' } } }
+      if (fits.length)
+        return {
+          length: names.length,
+          typed: {
+            sure: fits.length === 1,
+            data: { items: [{ id: fits[0]!.id, locator: said?.[2] ? readLocator(said[2]) : undefined }], form: 'narrative' },
+          },
+        }
     }
     return undefined
   }
@@ -96,29 +123,48 @@ export class TypedCitations {
     const dated = /^(.+?),?\s+((?:\d{4}[a-z]?|n\.d\.)(?:,\s*\d{4}[a-z]?)*)(?:[,:]\s*(.+))?$/u.exec(body)
     if (dated) {
       const years = dated[2]!.split(/,\s*/u)
-      const all = years.map(year => this.fitting(dated[1]!, year.replace(/(?<=\d)[a-z]$/u, '')))
-      if (all.some(fits => !fits.length)) return undefined
-      return { sure: all.every(fits => fits.length === 1), items: all.map((fits, i) => ({ id: fits[0]!.id, locator: i === all.length - 1 && dated[3] ? readLocator(dated[3]) : undefined, ...(i === 0 && prefix ? { prefix } : {}) })) }
+      const all = years.map((year) => this.fitting(dated[1]!, year.replace(/(?<=\d)[a-z]$/u, '')))
+      if (all.some((fits) => !fits.length)) return undefined
+      return {
+        sure: all.every((fits) => fits.length === 1),
+        items: all.map((fits, i) => ({
+          id: fits[0]!.id,
+          locator: i === all.length - 1 && dated[3] ? readLocator(dated[3]) : undefined,
+          ...(i === 0 && prefix ? { prefix } : {}),
+        })),
+      }
     }
     // Author and page: "Okonjo 104", "Okonjo and Thorne 12–14", or a short title alone.
     const paged = /^(\D+?)(?:,)?\s+((?:pp?\.\s*)?\d+(?:\s*[-–]\s*\d+)?)$/u.exec(body)
     const fits = paged ? this.fitting(paged[1]!) : []
-    return paged && fits.length ? { sure: fits.length === 1, items: [{ id: fits[0]!.id, locator: readLocator(paged[2]!), ...(prefix ? { prefix } : {}) }] } : undefined
+    return paged && fits.length
+      ? { sure: fits.length === 1, items: [{ id: fits[0]!.id, locator: readLocator(paged[2]!), ...(prefix ? { prefix } : {}) }] }
+      : undefined
   }
 
   /** Sources whose names, or whose title, are meant by these words, in that year if one is given. */
   private fitting(words: string, year?: string): Known[] {
     const etAl = /\bet al\b/iu.test(words)
-    const people = words.replace(/,?\s*\bet al\.?/iu, '').split(/\s*,\s*(?:&|and)\s+|\s+(?:&|and)\s+|\s*,\s*/u).map(foldWords).filter(Boolean)
+    const people = words
+      .replace(/,?\s*\bet al\.?/iu, '')
+      .split(/\s*,\s*(?:&|and)\s+|\s+(?:&|and)\s+|\s*,\s*/u)
+      .map(foldWords)
+      .filter(Boolean)
     const [first] = people
     if (!first) return []
     const whole = foldWords(words)
-    const named = (this.byFirst.get(first) ?? this.byFirst.get(whole) ?? []).filter(one => one.first === whole || (etAl ? one.names.length > 1 : people.length === 1 ? true : people.every((name, i) => one.names[i] === name)))
-    const exact = named.filter(one => etAl || one.first === whole || one.names.length === people.length)
-    const titled = named.length ? [] : this.known.filter(one => !one.first && one.title.startsWith(foldWords(words.replace(/[“”"*]/gu, ''))))
+    const named = (this.byFirst.get(first) ?? this.byFirst.get(whole) ?? []).filter(
+      (one) =>
+        one.first === whole
+        || (etAl ? one.names.length > 1 : people.length === 1 ? true : people.every((name, i) => one.names[i] === name)),
+    )
+    const exact = named.filter((one) => etAl || one.first === whole || one.names.length === people.length)
+    const titled = named.length
+      ? []
+      : this.known.filter((one) => !one.first && one.title.startsWith(foldWords(words.replace(/[“”"*]/gu, ''))))
     const pool = [...(exact.length ? exact : named), ...titled]
-    const fits = year ? pool.filter(one => one.year === year) : pool
-    const own = fits.filter(one => this.preferred.has(one.id))
+    const fits = year ? pool.filter((one) => one.year === year) : pool
+    const own = fits.filter((one) => this.preferred.has(one.id))
     return own.length === 1 ? own : fits
   }
 
@@ -128,9 +174,15 @@ export class TypedCitations {
       return end ? Array.from({ length: Math.min(60, Math.max(0, end - from + 1)) }, (_, i) => from + i) : [from]
     })
     if (to) for (let n = numbers.at(-1)! + 1; n <= Math.min(Number(to), numbers.at(-1)! + 60); n++) numbers.push(n)
-    const ids = numbers.map(n => this.numbered[n - 1])
-    if (!ids.length || ids.some(id => id === undefined)) return undefined
-    return { sure: true, data: { items: ids.map((id, i) => ({ id: id!, locator: place && i === ids.length - 1 ? readLocator(place) : undefined })), form: 'parenthetical' } }
+    const ids = numbers.map((n) => this.numbered[n - 1])
+    if (!ids.length || ids.some((id) => id === undefined)) return undefined
+    return {
+      sure: true,
+      data: {
+        items: ids.map((id, i) => ({ id: id!, locator: place && i === ids.length - 1 ? readLocator(place) : undefined })),
+        form: 'parenthetical',
+      },
+    }
   }
 }
 

@@ -9,8 +9,31 @@ type Thing = Record<string, unknown>
 
 /** What each type is here; earlier ones are taken where a page has several. */
 const TYPES: readonly [string, KindId][] = [
-  ['ScholarlyArticle', 'journal-article'], ['MedicalScholarlyArticle', 'journal-article'], ['Chapter', 'chapter'], ['Thesis', 'thesis'], ['Report', 'report'], ['Dataset', 'dataset'], ['NewsArticle', 'newspaper-article'], ['ReportageNewsArticle', 'newspaper-article'], ['OpinionNewsArticle', 'newspaper-article'],
-  ['BlogPosting', 'blog-post'], ['SocialMediaPosting', 'social-post'], ['PodcastEpisode', 'podcast-episode'], ['VideoObject', 'online-video'], ['TVEpisode', 'tv-episode'], ['Movie', 'film'], ['MusicRecording', 'song'], ['MusicAlbum', 'album'], ['Book', 'book'], ['SoftwareApplication', 'software'], ['SoftwareSourceCode', 'software'], ['TechArticle', 'web-page'], ['Article', 'web-page'], ['WebPage', 'web-page'], ['AboutPage', 'web-page'], ['FAQPage', 'web-page'],
+  ['ScholarlyArticle', 'journal-article'],
+  ['MedicalScholarlyArticle', 'journal-article'],
+  ['Chapter', 'chapter'],
+  ['Thesis', 'thesis'],
+  ['Report', 'report'],
+  ['Dataset', 'dataset'],
+  ['NewsArticle', 'newspaper-article'],
+  ['ReportageNewsArticle', 'newspaper-article'],
+  ['OpinionNewsArticle', 'newspaper-article'],
+  ['BlogPosting', 'blog-post'],
+  ['SocialMediaPosting', 'social-post'],
+  ['PodcastEpisode', 'podcast-episode'],
+  ['VideoObject', 'online-video'],
+  ['TVEpisode', 'tv-episode'],
+  ['Movie', 'film'],
+  ['MusicRecording', 'song'],
+  ['MusicAlbum', 'album'],
+  ['Book', 'book'],
+  ['SoftwareApplication', 'software'],
+  ['SoftwareSourceCode', 'software'],
+  ['TechArticle', 'web-page'],
+  ['Article', 'web-page'],
+  ['WebPage', 'web-page'],
+  ['AboutPage', 'web-page'],
+  ['FAQPage', 'web-page'],
 ]
 
 /** Reads the page's JSON-LD blocks; broken ones are passed over. */
@@ -27,20 +50,26 @@ export function readLinked(blocks: readonly string[]): { kind?: KindId, fields: 
 }
 
 function readThing(thing: Thing, kind: KindId, byId: ReadonlyMap<string, Thing>): { kind: KindId, fields: Fields } {
-  const resolve = (value: unknown): unknown => (isThing(value) && Object.keys(value).length === 1 && typeof value['@id'] === 'string' ? byId.get(value['@id']) ?? value : value)
+  const resolve = (value: unknown): unknown =>
+    isThing(value) && Object.keys(value).length === 1 && typeof value['@id'] === 'string' ? (byId.get(value['@id']) ?? value) : value
   const word = (value: unknown): string => {
     const v = resolve(Array.isArray(value) ? value[0] : value)
     if (typeof v === 'string' || typeof v === 'number') return String(v).replace(/\s+/gu, ' ').trim()
     return isThing(v) ? word(v.name ?? v['@value'] ?? v.headline) : ''
   }
   const people = (value: unknown): Name[] => (Array.isArray(value) ? value : [value]).slice(0, 500).map(resolve).flatMap((one): Name[] => {
-    if (isThing(one) && typeof one.familyName === 'string') return [{ family: one.familyName, ...(typeof one.givenName === 'string' ? { given: one.givenName } : {}) }]
+    if (isThing(one) && typeof one.familyName === 'string')
+      return [{ family: one.familyName, ...(typeof one.givenName === 'string' ? { given: one.givenName } : {}) }]
     const name = word(one)
     if (!name) return []
-    return isThing(one) && typesOf(one).some(type => /Organization|Corporation|GovernmentOrganization|NewsMedia/u.test(type)) ? [{ literal: name }] : pageNames([name])
+    return isThing(one) && typesOf(one).some((type) => /Organization|Corporation|GovernmentOrganization|NewsMedia/u.test(type))
+      ? [{ literal: name }]
+      : pageNames([name])
   })
   const fields: Fields = {}
-  const put = (name: keyof Fields, value: unknown) => { if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length)) Object.assign(fields, { [name]: value }) }
+  const put = (name: keyof Fields, value: unknown) => {
+    if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length)) Object.assign(fields, { [name]: value })
+  }
   put('title', word(thing.headline) || word(thing.name))
   put('author', people(thing.author ?? thing.creator))
   put('editor', people(thing.editor))
@@ -48,14 +77,20 @@ function readThing(thing: Thing, kind: KindId, byId: ReadonlyMap<string, Thing>)
   put('version', kind === 'software' || kind === 'dataset' ? word(thing.softwareVersion ?? thing.version) : '')
   put('isbn', readIsbn(word(thing.isbn)))
   put('edition', kind === 'book' ? word(thing.bookEdition).replace(/(\d+)(?:st|nd|rd|th).*/iu, '$1') : '')
-  const ids = [thing.identifier, thing.sameAs, thing['@id'], thing.url].flat().map(one => tidyDoi(isThing(one) ? word(one.value) : word(one)))
+  const ids = [thing.identifier, thing.sameAs, thing['@id'], thing.url]
+    .flat()
+    .map((one) => tidyDoi(isThing(one) ? word(one.value) : word(one)))
   put('doi', ids.find(isDoi))
   // The whole it is part of, through issue and volume.
-  for (let part = resolve(Array.isArray(thing.isPartOf) ? thing.isPartOf[0] : thing.isPartOf), depth = 0; isThing(part) && depth < 6; depth++) {
+  for (
+    let part = resolve(Array.isArray(thing.isPartOf) ? thing.isPartOf[0] : thing.isPartOf), depth = 0;
+    isThing(part) && depth < 6;
+    depth++
+  ) {
     const types = typesOf(part)
     if (types.includes('PublicationIssue')) put('issue', word(part.issueNumber))
     else if (types.includes('PublicationVolume')) put('volume', word(part.volumeNumber))
-    else if (!types.some(type => /WebPage/u.test(type)) && !fields.container) put('container', word(part.name))
+    else if (!types.some((type) => /WebPage/u.test(type)) && !fields.container) put('container', word(part.name))
     if (types.includes('PublicationIssue') && part.volumeNumber) put('volume', word(part.volumeNumber))
     part = resolve(part.isPartOf)
   }
@@ -72,12 +107,22 @@ function readThing(thing: Thing, kind: KindId, byId: ReadonlyMap<string, Thing>)
 }
 
 const isThing = (value: unknown): value is Thing => typeof value === 'object' && value !== null && !Array.isArray(value)
-const typesOf = (thing: Thing): string[] => [thing['@type']].flat().filter(type => typeof type === 'string').map(type => type.replace(/^.*[/#:]/u, ''))
+const typesOf = (thing: Thing): string[] =>
+  [thing['@type']]
+    .flat()
+    .filter((type) => typeof type === 'string')
+    .map((type) => type.replace(/^.*[/#:]/u, ''))
 
 /** Every thing in a block: the block, lists, @graph and mainEntity. */
 function flatten(value: unknown, depth: number): Thing[] {
   if (depth > 5) return []
   if (Array.isArray(value)) return value.slice(0, 200).flatMap(one => flatten(one, depth + 1))
   if (!isThing(value)) return []
-  return [value, ...flatten(value['@graph'], depth + 1), ...flatten(value.mainEntity, depth + 1), ...flatten(value.author, depth + 1).filter(thing => thing['@id']), ...flatten(value.isPartOf, depth + 1).filter(thing => thing['@id'])]
+  return [
+    value,
+    ...flatten(value['@graph'], depth + 1),
+    ...flatten(value.mainEntity, depth + 1),
+    ...flatten(value.author, depth + 1).filter((thing) => thing['@id']),
+    ...flatten(value.isPartOf, depth + 1).filter((thing) => thing['@id']),
+  ]
 }

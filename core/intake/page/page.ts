@@ -25,14 +25,22 @@ const MAX_PAGE = 3_000_000
 export function readPage(html: string, address?: string): Intake {
   const $ = htmlTree(html.slice(0, MAX_PAGE))
   const readings = [scholarly($), linked($), dublinCore($), openGraph($), visible($), titleTag($)].filter(r => r !== undefined)
-  const url = tidyUrl($('link[rel="canonical"]').attr('href') ?? $('meta[property="og:url"]').attr('content') ?? savedFrom(html) ?? address ?? '', address)
+  const url = tidyUrl(
+    $('link[rel="canonical"]').attr('href') ?? $('meta[property="og:url"]').attr('content') ?? savedFrom(html) ?? address ?? '',
+    address,
+  )
   const fields: Fields = {}
   const from: Proposal['from'] = {}
   for (const reading of readings) {
     for (const [name, value] of Object.entries(reading.fields) as [FieldName, Fields[FieldName]][]) {
       if (value === undefined || value === '' || (Array.isArray(value) && !value.length)) continue
       // A finer date of the same year is worth more than a coarse one from a better tag.
-      const finer = name === 'issued' && fields.issued?.start && !fields.issued.start.month && (value as SourceDate).start?.month && (value as SourceDate).start?.year === fields.issued.start.year
+      const finer =
+        name === 'issued'
+        && fields.issued?.start
+        && !fields.issued.start.month
+        && (value as SourceDate).start?.month
+        && (value as SourceDate).start?.year === fields.issued.start.year
       if (fields[name] !== undefined && !finer) continue
       Object.assign(fields, { [name]: value })
       from[name] = { by: reading.by, says: reading.says }
@@ -43,7 +51,8 @@ export function readPage(html: string, address?: string): Intake {
   const kind = kindBy?.kind ?? 'web-page'
   from.kind = kindBy ? { by: kindBy.by, says: kindBy.says } : { by: 'guessed', says: 'nothing on the page says what it is' }
   const doubts = tidy(kind, fields, from)
-  if (!fields.title) return { proposals: [], problems: [{ where: 'page', what: 'no title and no tags were found on it; type its title instead.' }] }
+  if (!fields.title)
+    return { proposals: [], problems: [{ where: 'page', what: 'no title and no tags were found on it; type its title instead.' }] }
   return { proposals: [{ kind, fields, from, where: 'page', doubts }], problems: [] }
 }
 
@@ -67,7 +76,9 @@ const squash = (text: string | undefined): string => (text ?? '').replace(/\s+/g
 function metas($: CheerioAPI): (name: string) => string[] {
   const found = new Map<string, string[]>()
   $('meta').each((_, element) => {
-    const name = ($(element).attr('name') ?? $(element).attr('property') ?? $(element).attr('itemprop') ?? '').toLowerCase().replaceAll(':', '.')
+    const name = ($(element).attr('name') ?? $(element).attr('property') ?? $(element).attr('itemprop') ?? '')
+      .toLowerCase()
+      .replaceAll(':', '.')
     const value = squash($(element).attr('content'))
     if (name && value) found.set(name, [...(found.get(name) ?? []), value])
   })
@@ -81,7 +92,10 @@ function scholarly($: CheerioAPI): Reading | undefined {
   const set = setter(fields)
   set('title', first('title'))
   if (!fields.title) return undefined
-  set('author', pageNames(all('citation_author').length ? all('citation_author') : all('citation_authors').flatMap(list => list.split(/\s*;\s*/u))))
+  set(
+    'author',
+    pageNames(all('citation_author').length ? all('citation_author') : all('citation_authors').flatMap((list) => list.split(/\s*;\s*/u))),
+  )
   set('editor', pageNames(all('citation_editor')))
   set('issued', pageDate(first('publication_date', 'cover_date', 'date', 'online_date', 'year')))
   set('volume', first('volume'))
@@ -101,8 +115,27 @@ function scholarly($: CheerioAPI): Reading | undefined {
   set('containerShort', first('journal_abbrev') !== journal ? first('journal_abbrev') : '')
   set('publisher', school || office || (journal ? '' : first('publisher')))
   set('number', first('technical_report_number') || (journal && !fields.pages ? first('article_number', 'elocation_id') : ''))
-  const kind: KindId = journal ? 'journal-article' : meeting ? 'conference-paper' : book ? 'chapter' : school ? 'thesis' : office ? 'report' : fields.isbn ? 'book' : first('publisher') && !first('public_url') && all('citation_isbn').length ? 'book' : 'journal-article'
-  return { by: 'page', says: 'the page’s citation tags', ...(journal || meeting || book || school || office || fields.isbn ? { kind } : {}), fields }
+  const kind: KindId = journal
+    ? 'journal-article'
+    : meeting
+      ? 'conference-paper'
+      : book
+        ? 'chapter'
+        : school
+          ? 'thesis'
+          : office
+            ? 'report'
+            : fields.isbn
+              ? 'book'
+              : first('publisher') && !first('public_url') && all('citation_isbn').length
+                ? 'book'
+                : 'journal-article'
+  return {
+    by: 'page',
+    says: 'the page’s citation tags',
+    ...(journal || meeting || book || school || office || fields.isbn ? { kind } : {}),
+    fields,
+  }
 }
 
 function linked($: CheerioAPI): Reading | undefined {
@@ -127,20 +160,66 @@ function dublinCore($: CheerioAPI): Reading | undefined {
   set('language', languageOf(get('language')[0] ?? ''))
   if (!fields.title && !fields.author) return undefined
   const type = (get('type')[0] ?? '').toLowerCase()
-  const kind: KindId | undefined = get('publicationname').length ? 'journal-article' : /thesis|dissertation/u.test(type) ? 'thesis' : /report/u.test(type) ? 'report' : /dataset/u.test(type) ? 'dataset' : /article/u.test(type) && fields.doi ? 'journal-article' : /book/u.test(type) ? 'book' : undefined
+  const kind: KindId | undefined = get('publicationname').length
+    ? 'journal-article'
+    : /thesis|dissertation/u.test(type)
+      ? 'thesis'
+      : /report/u.test(type)
+        ? 'report'
+        : /dataset/u.test(type)
+          ? 'dataset'
+          : /article/u.test(type) && fields.doi
+            ? 'journal-article'
+            : /book/u.test(type)
+              ? 'book'
+              : undefined
   // A site names itself as publisher of its own pages.
   return { by: 'page', says: 'the page’s Dublin Core tags', ...(kind ? { kind } : {}), fields }
 }
 
-const OG_KINDS: Record<string, KindId> = { 'video.other': 'online-video', 'video.movie': 'film', 'video.episode': 'tv-episode', 'video.tv_show': 'tv-series', 'music.song': 'song', 'music.album': 'album', 'book': 'book' }
+const OG_KINDS: Record<string, KindId> = {
+  'video.other': 'online-video',
+  'video.movie': 'film',
+  'video.episode': 'tv-episode',
+  'video.tv_show': 'tv-series',
+  'music.song': 'song',
+  'music.album': 'album',
+  'book': 'book',
+}
 function openGraph($: CheerioAPI): Reading | undefined {
   const all = metas($)
   const fields: Fields = {}
   const set = setter(fields)
   const site = all('og:site_name')[0] ?? ''
   set('title', withoutSite(all('og:title')[0] ?? all('twitter:title')[0] ?? '', site))
-  set('author', pageNames([...all('article:author'), ...all('book:author'), ...all('author'), ...all('parsely-author'), ...all('sailthru.author'), ...all('byl')].map(name => name.replace(/^by\s+/iu, ''))))
-  set('issued', pageDate([...all('article:published_time'), ...all('book:release_date'), ...all('video:release_date'), ...all('og:published_time'), ...all('datepublished'), ...all('pubdate'), ...all('date'), ...all('publish-date')][0] ?? ''))
+  set(
+    'author',
+    pageNames(
+      [
+        ...all('article:author'),
+        ...all('book:author'),
+        ...all('author'),
+        ...all('parsely-author'),
+        ...all('sailthru.author'),
+        ...all('byl'),
+      ].map((name) => name.replace(/^by\s+/iu, '')),
+    ),
+  )
+  set(
+    'issued',
+    pageDate(
+      [
+        ...all('article:published_time'),
+        ...all('book:release_date'),
+        ...all('video:release_date'),
+        ...all('og:published_time'),
+        ...all('datepublished'),
+        ...all('pubdate'),
+        ...all('date'),
+        ...all('publish-date'),
+      ][0] ?? '',
+    ),
+  )
   set('container', site || all('application-name')[0])
   set('isbn', readIsbn(all('book:isbn')[0] ?? ''))
   const kind = rowOf(OG_KINDS, (all('og:type')[0] ?? '').replace(':', '.'))
@@ -152,12 +231,38 @@ function visible($: CheerioAPI): Reading | undefined {
   const set = setter(fields)
   const main = $('article, main, [role=main]').first()
   const within = treeOf((main.length ? main : $('body'))[0])
-  const by = within('[rel~=author], [itemprop=author], .byline, .by-line, .author, .post-author, .entry-author, .article-author, address.author').toArray()
-    .map(element => squash($(element).text())).filter(text => text && text.length < 200)
-  const line = by[0] ?? within('p, div, span').toArray().slice(0, 60).map(element => squash($(element).text())).find(text => /^by\s+\p{Lu}[\p{L}'’.-]+(?:\s+\p{Lu}[\p{L}'’.-]*){1,4}(?:$|\s*[,|·•–-])/iu.test(text) && text.length < 120)
-  if (line) set('author', pageNames([line.replace(/^(?:written\s+|posted\s+|words\s+)?by:?\s+/iu, '').replace(/\s*(?:[|·•]|,\s*(?:staff|correspondent|editor|reporter)|\s[–-]\s).*$/iu, '')].flatMap(splitTogether)))
+  const by = within(
+    '[rel~=author], [itemprop=author], .byline, .by-line, .author, .post-author, .entry-author, .article-author, address.author',
+  )
+    .toArray()
+    .map((element) => squash($(element).text()))
+    .filter((text) => text && text.length < 200)
+  const line =
+    by[0]
+    ?? within('p, div, span')
+      .toArray()
+      .slice(0, 60)
+      .map((element) => squash($(element).text()))
+      .find((text) => /^by\s+\p{Lu}[\p{L}'’.-]+(?:\s+\p{Lu}[\p{L}'’.-]*){1,4}(?:$|\s*[,|·•–-])/iu.test(text) && text.length < 120)
+  if (line)
+    set(
+      'author',
+      pageNames(
+        [
+          line
+            .replace(/^(?:written\s+|posted\s+|words\s+)?by:?\s+/iu, '')
+            .replace(/\s*(?:[|·•]|,\s*(?:staff|correspondent|editor|reporter)|\s[–-]\s).*$/iu, ''),
+        ].flatMap(splitTogether),
+      ),
+    )
   const time = within('time[datetime]').first().attr('datetime') ?? within('[itemprop=datePublished]').first().attr('content') ?? ''
-  const said = time || (/(?:published|posted|updated)(?:\s+on)?:?\s+((?:\d{1,2}\s+\p{L}+|\p{L}+\s+\d{1,2}),?\s+\d{4}|\d{4}-\d{2}-\d{2})/iu.exec(squash(within.root().text()).slice(0, 20_000))?.[1] ?? '') || squash(within('time').first().text())
+  const said =
+    time
+    || (/(?:published|posted|updated)(?:\s+on)?:?\s+((?:\d{1,2}\s+\p{L}+|\p{L}+\s+\d{1,2}),?\s+\d{4}|\d{4}-\d{2}-\d{2})/iu.exec(
+      squash(within.root().text()).slice(0, 20_000),
+    )?.[1]
+      ?? '')
+    || squash(within('time').first().text())
   set('issued', pageDate(said))
   set('title', squash(within('h1').first().text()))
   return Object.keys(fields).length ? { by: 'read', says: 'read from the page itself', fields } : undefined
@@ -169,13 +274,22 @@ function titleTag($: CheerioAPI): Reading | undefined {
   // "Page title | Site": the site is the shorter piece at the end.
   const parts = title.split(/\s+[|–—·»:]\s+|\s+-\s+/u)
   const site = parts.length > 1 && parts.at(-1)!.length < 60 ? parts.at(-1)! : ''
-  return { by: 'guessed', says: 'guessed from the window title', fields: site ? { title: withoutSite(title, site), container: site } : { title } }
+  return {
+    by: 'guessed',
+    says: 'guessed from the window title',
+    fields: site ? { title: withoutSite(title, site), container: site } : { title },
+  }
 }
 
 const withoutSite = (title: string, site: string): string => {
   if (!site) return title
   const escaped = site.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')
-  return title.replace(new RegExp(`\\s*(?:[|–—·»:-]|\\s-\\s)\\s*${escaped}\\s*$`, 'iu'), '').replace(new RegExp(`^${escaped}\\s*[|–—·»:-]\\s+`, 'iu'), '').trim() || title
+  return (
+    title
+      .replace(new RegExp(`\\s*(?:[|–—·»:-]|\\s-\\s)\\s*${escaped}\\s*$`, 'iu'), '')
+      .replace(new RegExp(`^${escaped}\\s*[|–—·»:-]\\s+`, 'iu'), '')
+      .trim() || title
+  )
 }
 
 /** What no reader alone can see: a site that is its own author, a publisher that is the site, a title with the site behind it. */
@@ -191,7 +305,9 @@ function tidy(kind: KindId, fields: Fields, from: Proposal['from']): string[] {
   if (webby && fields.publisher && fields.publisher === fields.container) drop('publisher')
   if (kind === 'journal-article' && fields.publisher) drop('publisher')
   if (fields.container && typeof fields.title === 'string') fields.title = withoutSite(fields.title, fields.container)
-  if (fields.container && fields.author && fields.author.length > 1) fields.author = fields.author.filter(name => name.literal !== fields.container)
-  if (webby && !fields.author && !fields.issued) doubts.push('Neither an author nor a date was found on the page; look for both near its title and at its foot.')
+  if (fields.container && fields.author && fields.author.length > 1)
+    fields.author = fields.author.filter((name) => name.literal !== fields.container)
+  if (webby && !fields.author && !fields.issued)
+    doubts.push('Neither an author nor a date was found on the page; look for both near its title and at its foot.')
   return doubts
 }

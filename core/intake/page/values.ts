@@ -14,7 +14,8 @@ export function setter(fields: Fields) {
   }
 }
 
-const NO_ONE = /^(?:admin(?:istrator)?|staff|editor(?:ial)?(?: staff| team| board)?|web ?master|guest|unknown|anonymous|author|user|root|null|undefined|n\/a|by)$/iu
+const NO_ONE =
+  /^(?:admin(?:istrator)?|staff|editor(?:ial)?(?: staff| team| board)?|web ?master|guest|unknown|anonymous|author|user|root|null|undefined|n\/a|by)$/iu
 /** Names from tags; addresses, roles and repeats are no names. */
 export function pageNames(said: readonly string[]): Name[] {
   const out: Name[] = []
@@ -40,8 +41,14 @@ export function splitTogether(text: string): string[] {
 export function pageDate(said: string): SourceDate | undefined {
   const text = squash(said).replace(/^(?:published|posted|updated)(?:\s+on)?:?\s*/iu, '')
   if (!text) return undefined
-  const read = readDate(text.replace(/^(\d{4}[-/]\d{1,2}[-/]\d{1,2})[T ].*$/u, '$1').replace(/^(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?,?\s+/iu, '').replace(/\s+(?:at\s+)?\d{1,2}:\d{2}.*$/u, ''))
+  const read = readDate(
+    text
+      .replace(/^(\d{4}[-/]\d{1,2}[-/]\d{1,2})[T ].*$/u, '$1')
+      .replace(/^(?:mon|tues?|wed(?:nes)?|thu(?:rs)?|fri|sat(?:ur)?|sun)(?:day)?,?\s+/iu, '')
+      .replace(/\s+(?:at\s+)?\d{1,2}:\d{2}.*$/u, ''),
+  )
   return read?.start && read.start.year > 0 && !read.literal ? read : undefined
 }
 export const pageDoi = (said: readonly string[]): string => said.map(tidyDoi).find(isDoi) ?? ''
-export const languageOf = (said: string): string => (/^en\b/iu.test(said) || !/^[a-z]{2}\b/iu.test(said) ? '' : said.slice(0, 2).toLowerCase())
+export const languageOf = (said: string): string =>
+  /^en\b/iu.test(said) || !/^[a-z]{2}\b/iu.test(said) ? '' : said.slice(0, 2).toLowerCase()

@@ -9,11 +9,19 @@ import { GAP, Piece } from './text'
 
 const YEARISH = '(?:ca?\\.\\s*)?\\d{4}[a-z]?(?:\\s*[-–/]\\s*\\d{2,4})?|\\d{1,3}\\s*BCE|n\\.?\\s?d\\.?|no date|in press|forthcoming'
 const MONTH_WORD = '\\p{L}{3,9}\\.?'
-const PAREN_DATE = new RegExp(`^[\\s.,${GAP}]*\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?(?:\\s*[-–]\\s*(?:${MONTH_WORD}\\s+)?\\d{1,2})?)?|\\d{1,2}\\s+${MONTH_WORD}\\s+\\d{4}|${MONTH_WORD}\\s+\\d{4})\\)[.,:]?\\s*`, 'iu')
+const PAREN_DATE = new RegExp(
+  `^[\\s.,${GAP}]*\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?(?:\\s*[-–]\\s*(?:${MONTH_WORD}\\s+)?\\d{1,2})?)?|\\d{1,2}\\s+${MONTH_WORD}\\s+\\d{4}|${MONTH_WORD}\\s+\\d{4})\\)[.,:]?\\s*`,
+  'iu',
+)
 const BARE_YEAR = new RegExp(`^[.,]?\\s+(\\d{4}[a-z]?|n\\.d\\.|Forthcoming)\\.\\s+`, 'u')
 const ROLES: readonly [RegExp, FieldName][] = [
-  [/^[,\s]*\(?\b(?:eds?|editors?)\b\.?\)?[.,]?/iu, 'editor'], [/^[,\s]*\(?\b(?:hosts?)\b\.?\)?[.,]?/iu, 'host'], [/^[,\s]*\(?\b(?:directors?|dirs?)\b\.?\)?[.,]?/iu, 'director'],
-  [/^[,\s]*\binventors?\b\.?/iu, 'author'], [/^[,\s]*\(?\b(?:translators?|trans)\b\.?\)?[.,]?/iu, 'translator'], [/^[,\s]*\(?\b(?:executive )?producers?\b\)?[.,]?/iu, 'producer'], [/^[,\s]*\(?\bwriters?\b(?:\s*&\s*director)?\)?[.,]?/iu, 'scriptWriter'],
+  [/^[,\s]*\(?\b(?:eds?|editors?)\b\.?\)?[.,]?/iu, 'editor'],
+  [/^[,\s]*\(?\b(?:hosts?)\b\.?\)?[.,]?/iu, 'host'],
+  [/^[,\s]*\(?\b(?:directors?|dirs?)\b\.?\)?[.,]?/iu, 'director'],
+  [/^[,\s]*\binventors?\b\.?/iu, 'author'],
+  [/^[,\s]*\(?\b(?:translators?|trans)\b\.?\)?[.,]?/iu, 'translator'],
+  [/^[,\s]*\(?\b(?:executive )?producers?\b\)?[.,]?/iu, 'producer'],
+  [/^[,\s]*\(?\bwriters?\b(?:\s*&\s*director)?\)?[.,]?/iu, 'scriptWriter'],
 ]
 
 export function headAndDate(peeler: Peeler) {
@@ -36,7 +44,8 @@ export function headAndDate(peeler: Peeler) {
     }
   }
   // No person: a group or a title before the date.
-  const dated = new RegExp(`^(.{3,240}?)[.,]?\\s+\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?)?)\\)(?=[.,:]?\\s|$)`, 'iu').exec(text)
+  const dated =
+    new RegExp(`^(.{3,240}?)[.,]?\\s+\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?)?)\\)(?=[.,:]?\\s|$)`, 'iu').exec(text)
     ?? /^([^.“"]{3,160})\.\s+(\d{4}[a-z]?|n\.d\.)\.\s/u.exec(text)
   if (dated && !/[“”"]|:\s.*\bno\.|\s\d+\s*$/u.test(dated[1]!) && !/^[,\s]*\bvol/iu.test(text.slice(dated[0].length))) {
     const lead = rest.slice(0, dated[1]!.length)
@@ -51,7 +60,12 @@ export function headAndDate(peeler: Peeler) {
     peeler.rest = rest.slice(dated[1]!.length)
     takeLeadingDate(peeler)
     const tail = peeler.rest
-    peeler.rest = new Piece(`${lead.text.replace(/\.$/u, '')}. ${tail.text}`, [...lead.italic.slice(0, lead.text.replace(/\.$/u, '').length), false, false, ...tail.italic])
+    peeler.rest = new Piece(`${lead.text.replace(/\.$/u, '')}. ${tail.text}`, [
+      ...lead.italic.slice(0, lead.text.replace(/\.$/u, '').length),
+      false,
+      false,
+      ...tail.italic,
+    ])
     return
   }
   if (opensQuoted || opensItalic) return
@@ -61,7 +75,8 @@ export function headAndDate(peeler: Peeler) {
     const next = rest.slice(group[0].length)
     const run = next.italicRun()
     // Nothing but an address behind the italics: they are the container, and what stands first is the title.
-    const lone = run && run.from <= 1 && !looksLikeGroup(group[1]!) && !/\p{L}{3}/u.test(next.text.slice(run.to).replace(new RegExp(DAY, 'giu'), ''))
+    const lone =
+      run && run.from <= 1 && !looksLikeGroup(group[1]!) && !/\p{L}{3}/u.test(next.text.slice(run.to).replace(new RegExp(DAY, 'giu'), ''))
     const titled = !lone && (/^[“"‘']/u.test(next.text) || next.slice(0, 8).isItalic)
     if ((titled || looksLikeGroup(group[1]!)) && isGroup(group[1]!, next) && (titled || /[.,]\s/u.test(next.text))) {
       peeler.set('author', [{ literal: group[1]!.trim() }])
@@ -77,7 +92,9 @@ export function isGroup(text: string, after: Piece): boolean {
   if (words.length > 12 || /^[\s.,]*[Ii]n:?\s/u.test(after.text)) return false
   if (/^@/u.test(text)) return true
   if (/[?!:]/u.test(text)) return false
-  const capital = words.every((word, i) => /^[\p{Lu}\d&(]/u.test(word) || (i > 0 && /^(?:of|for|the|and|in|on|to|de|des|für|&)$/u.test(word)))
+  const capital = words.every(
+    (word, i) => /^[\p{Lu}\d&(]/u.test(word) || (i > 0 && /^(?:of|for|the|and|in|on|to|de|des|für|&)$/u.test(word)),
+  )
   if (!capital) return false
   // What follows a lone title is its container: italic, or nothing but an address.
   const next = after.trim('\\s.,:;()\uE001')
@@ -92,7 +109,13 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
     if (match && !/^\s*$/u.test(match[0])) { role = name; after = after.slice(match[0].length); break }
   }
   const next = after.text
-  if (/^[\s.,]*In:?\s/u.test(next) || head.names.some(name => /^(?:The|A|An|How|Why|What|Who|When|Where|On|In|From|Toward|Towards)(?![.\p{L}])/u.test(name.given ?? name.literal ?? ''))) return undefined
+  if (
+    /^[\s.,]*In:?\s/u.test(next)
+    || head.names.some((name) =>
+      /^(?:The|A|An|How|Why|What|Who|When|Where|On|In|From|Toward|Towards)(?![.\p{L}])/u.test(name.given ?? name.literal ?? ''),
+    )
+  )
+    return undefined
   if (PAREN_DATE.test(next) || BARE_YEAR.test(next) || /^[.,]?\s*\(\d{4}\)\s+\d{4}/u.test(next)) return { rest: after, role }
   if (role !== 'author' && /^[\s.,]*\S/u.test(next)) return { rest: after.trim('\\s,.:'), role }
   const opened = /^\s*(?:[.,:]\s*)?(?:(?:19|20)\d{2}[,.]\s+)?[“"‘]/u.test(next)
@@ -134,5 +157,14 @@ export function setDate(peeler: Peeler, typed: string) {
   if (/in press|forthcoming/iu.test(said)) { peeler.set('status', said.toLowerCase()); return }
   const order = /^(\d{4})[a-z]?,\s*(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(said)
   const season = order && /^(?:spring|summer|autumn|fall|winter)$/iu.test(order[2]!)
-  peeler.set('issued', readDate(order ? season ? `${order[2]} ${order[1]}` : `${order[3] ? `${order[3]} ` : ''}${order[2]} ${order[1]}` : said.replace(/^(\d{4})[a-z]$/u, '$1')))
+  peeler.set(
+    'issued',
+    readDate(
+      order
+        ? season
+          ? `${order[2]} ${order[1]}`
+          : `${order[3] ? `${order[3]} ` : ''}${order[2]} ${order[1]}`
+        : said.replace(/^(\d{4})[a-z]$/u, '$1'),
+    ),
+  )
 }

@@ -6,7 +6,17 @@ import type { Inside } from './reference'
 /** Words in brackets, or behind the title, that name the kind; what they say is kept where the kind wants it. */
 const SAYS = KIND_IDS.flatMap(kind => kindOf(kind).said.map(rule => ({ ...rule, kind }))).sort((a, b) => a.order - b.order)
 
-export function decideKind({ peeler, quoted, slanted, inside }: { peeler: Peeler, quoted: boolean, slanted: boolean, inside: Inside }): KindId {
+export function decideKind({
+  peeler,
+  quoted,
+  slanted,
+  inside,
+}: {
+  peeler: Peeler
+  quoted: boolean
+  slanted: boolean
+  inside: Inside
+}): KindId {
   const { fields, says } = peeler
   for (const word of says) {
     for (const { words, kind, into: target } of SAYS) {
@@ -15,18 +25,22 @@ export function decideKind({ peeler, quoted, slanted, inside }: { peeler: Peeler
         const [genre, ...school] = word.split(/,\s*/u)
         peeler.set('genre', genre!)
         if (school.length) peeler.set('publisher', school.join(', '))
-      }
-      else if (kind === 'review') {
+      } else if (kind === 'review') {
         const of = /review of (?:the )?(\w+ )?<?i?>?\s*\*?([^,]+?)\*?,?\s+by\s+(.+)$/iu.exec(word)
-        if (of) { peeler.set('reviewedTitle', of[2]!.trim()); peeler.set('reviewedAuthor', [nameOf(of[3]!)]) }
-      }
-      else if (target) peeler.set(target, word)
+        if (of) {
+          peeler.set('reviewedTitle', of[2]!.trim())
+          peeler.set('reviewedAuthor', [nameOf(of[3]!)])
+        }
+      } else if (target) peeler.set(target, word)
       return kind
     }
   }
   const { text } = peeler.rest
   const container = inside.container?.text ?? ''
-  const thesis = /\(?\b((?:PhD|Ph\.\s?D\.|Doctoral|Master[’']s|MA|MSc|M\.S\.|Bachelor[’']s|Undergraduate)\s+(?:dissertation|thesis|diss\.)|dissertation\b|thesis\b),?/iu.exec(text)
+  const thesis =
+    /\(?\b((?:PhD|Ph\.\s?D\.|Doctoral|Master[’']s|MA|MSc|M\.S\.|Bachelor[’']s|Undergraduate)\s+(?:dissertation|thesis|diss\.)|dissertation\b|thesis\b),?/iu.exec(
+      text,
+    )
   if (thesis) {
     peeler.take(new RegExp(thesis[0].replace(/[.*+?^${}()|[\]\\]/gu, '\\$&'), 'u'))
     peeler.set('genre', /^Ph/iu.test(thesis[1]!) ? 'Doctoral dissertation' : thesis[1]!.replace(/diss\.$/u, 'dissertation'))
@@ -39,31 +53,47 @@ export function decideKind({ peeler, quoted, slanted, inside }: { peeler: Peeler
   if (fields.director && !fields.author) return 'film'
   if (fields.host) return 'podcast-episode'
   if (/\barxiv|rxiv\b|\bpreprint\b/iu.test(`${text} ${container}`)) return 'preprint'
-  if (fields.status && !/\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text) && /\p{L}{3}/u.test(`${text}${container}`)) return 'journal-article'
+  if (fields.status && !/\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text) && /\p{L}{3}/u.test(`${text}${container}`))
+    return 'journal-article'
   const part = quoted || (!slanted && Boolean(inside.container))
   if (inside.said && (fields.editor || fields.publisher || fields.pages || slanted === false) && !fields.issue) {
     if (fields.volume && !fields.editor && !/:\s*\p{Lu}|press|books|house/iu.test(text)) return 'journal-article'
     return 'chapter'
   }
-  const news = /\b(?:gazette|times|courier|herald|tribune|chronicle|guardian|post|daily|observer|telegraph|mirror|sentinel|argus|echo|news(?:paper)?)\b/iu.test(container || text)
+  const news =
+    /\b(?:gazette|times|courier|herald|tribune|chronicle|guardian|post|daily|observer|telegraph|mirror|sentinel|argus|echo|news(?:paper)?)\b/iu.test(
+      container || text,
+    )
   if (fields.volume || fields.issue) {
     if (fields.editor && fields.publisher) return 'chapter'
     // A volume of a book: italic title and no container.
-    if (!quoted && !inside.container && !fields.issue && (slanted || (!fields.pages && /\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text)))) return 'book'
-    if (fields.issued?.start?.month && !fields.doi && fields.issue && /&|magazine|monthly|weekly/iu.test(container)) return 'magazine-article'
+    if (!quoted && !inside.container && !fields.issue && (slanted || (!fields.pages && /\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text))))
+      return 'book'
+    if (fields.issued?.start?.month && !fields.doi && fields.issue && /&|magazine|monthly|weekly/iu.test(container))
+      return 'magazine-article'
     return 'journal-article'
   }
   if ((part || (!slanted && !container)) && news && !fields.doi && !/\bpress\b|\p{L}:\s*\p{Lu}/iu.test(text)) return 'newspaper-article'
   if (part && fields.editor) return 'chapter'
   if (fields.doi && part) return 'journal-article'
   if (part && fields.url) return /\bblog\b|notes\b|diary\b/iu.test(container) ? 'blog-post' : 'web-page'
-  if (part && container) return /press|books|house|:/iu.test(text) && fields.pages ? 'chapter' : fields.issued?.start?.month ? 'magazine-article' : 'journal-article'
+  if (part && container)
+    return /press|books|house|:/iu.test(text) && fields.pages
+      ? 'chapter'
+      : fields.issued?.start?.month
+        ? 'magazine-article'
+        : 'journal-article'
   if (/patent/iu.test(fields.title ?? '') && /\d,\d{3}/u.test(fields.title ?? '')) return 'patent'
   if (fields.version && !quoted) return /\bdata\b/iu.test(`${text} ${container}`) ? 'dataset' : 'software'
   if (/\breport\b/iu.test(says.join(' ')) || /\b(?:tech\.|technical) rep/iu.test(text)) return 'report'
   const office = /\b(?:institute|agency|office|department|ministry|commission|council|bureau|government|authority|committee)\b/iu.test(text)
-  if (office && !/\bpress\b/iu.test(text) && !fields.edition && !fields.translator && (fields.url || !quoted)) return fields.issued?.start?.month && fields.url ? 'web-page' : 'report'
-  const press = /\b(?:press|books|house|publish\w*|editions|verlag)\b/iu.test(text) || /\p{L}:\s*\p{Lu}/u.test(text) || Boolean(fields.edition) || Boolean(fields.translator)
+  if (office && !/\bpress\b/iu.test(text) && !fields.edition && !fields.translator && (fields.url || !quoted))
+    return fields.issued?.start?.month && fields.url ? 'web-page' : 'report'
+  const press =
+    /\b(?:press|books|house|publish\w*|editions|verlag)\b/iu.test(text)
+    || /\p{L}:\s*\p{Lu}/u.test(text)
+    || Boolean(fields.edition)
+    || Boolean(fields.translator)
   if (press) return 'book'
   if (fields.url) return 'web-page'
   if (fields.doi) return slanted ? 'book' : 'journal-article'

@@ -8,7 +8,10 @@ const SURNAME = `${PARTICLE}${WORD}(?:\\s${WORD}){0,2}`
 const INITIAL = '\\p{Lu}\\p{Ll}?\\.'
 const INITIALS = `${INITIAL}(?:(?:\\s?[-‐‑]\\s?|\\s)?${INITIAL})*(?:\\s(?:van|von|de|der|den|da|di|du))*`
 const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:van|von|de|der))?`
-/** Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow, Edith M. Locks of …"). */
+/**
+ * Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow,
+ * Edith M. Locks of …").
+ */
 const GIVEN_BEHIND = `(?:(?:${INITIAL}[\\s-])?${WORD}(?:[\\s-]${WORD})*(?:[\\s-](?:${INITIAL}|\\p{Lu}(?![\\p{L}.])))*|${INITIAL}(?:[\\s-]${INITIAL})*)(?:\\s(?:van|von|de|der))?`
 const SUFFIX = '(?:,?\\s(?:Jr|Sr|II|III|IV|2nd|3rd)\\b\\.?)?'
 
@@ -44,14 +47,46 @@ function particle(family: string): Pick<Name, 'family' | 'particle'> {
   const match = /^((?:(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|af|av)\s+)+)(.+)$/u.exec(family)
   return match ? { particle: match[1]!.trim(), family: match[2]! } : { family }
 }
-const clean = (name: Name): Name => Object.fromEntries(Object.entries(name).map(([key, value]) => [key, key === 'suffix' && /^(?:jr|sr)$/iu.test(value as string) ? `${value}.` : value]).filter(([, value]) => value)) as Name
+const clean = (name: Name): Name =>
+  Object.fromEntries(
+    Object.entries(name)
+      .map(([key, value]) => [key, key === 'suffix' && /^(?:jr|sr)$/iu.test(value as string) ? `${value}.` : value])
+      .filter(([, value]) => value),
+  ) as Name
 
 const GRAMMARS: readonly Grammar[] = [
-  { id: 'inverted-initials', first: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`), next: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`), read: inverted },
-  { id: 'natural-initials', first: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`), next: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`), read: natural },
-  { id: 'compressed', first: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`), next: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`), read: compressed },
-  { id: 'inverted-full', first: pattern(`${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}`), next: pattern(`(?:${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`), read: text => (/^[^,]+,\s*(?!\s|(?:Jr|Sr|II|III|IV)\b)/u.test(text) ? inverted(text) : natural(text)) },
-  { id: 'natural-full', first: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`), next: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`), read: natural },
+  {
+    id: 'inverted-initials',
+    first: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`),
+    next: pattern(`${SURNAME},\\s?${INITIALS}${SUFFIX}(?!\\p{L})`),
+    read: inverted,
+  },
+  {
+    id: 'natural-initials',
+    first: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`),
+    next: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`),
+    read: natural,
+  },
+  {
+    id: 'compressed',
+    first: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
+    next: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
+    read: compressed,
+  },
+  {
+    id: 'inverted-full',
+    first: pattern(`${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}`),
+    next: pattern(
+      `(?:${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`,
+    ),
+    read: (text) => (/^[^,]+,\s*(?!\s|(?:Jr|Sr|II|III|IV)\b)/u.test(text) ? inverted(text) : natural(text)),
+  },
+  {
+    id: 'natural-full',
+    first: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`),
+    next: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`),
+    read: natural,
+  },
 ]
 
 const SEPARATOR = /^(?:\s*,\s*(?:and|&)\s+|\s*;\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+|\s*,\s*(?:\.\s?\.\s?\.|…)\s*,?\s*(?:&\s+)?|\s*,\s+)/u
@@ -68,7 +103,9 @@ export interface Head { names: Name[], grammar: Grammar['id'], end: number, othe
  */
 export function readHead(text: string): Head[] {
   const head = text.slice(0, LONGEST)
-  return GRAMMARS.map(grammar => consume(head, grammar)).filter(head => head !== undefined).sort((a, b) => rank(a) - rank(b) || b.end - a.end || b.names.length - a.names.length)
+  return GRAMMARS.map((grammar) => consume(head, grammar))
+    .filter((head) => head !== undefined)
+    .sort((a, b) => rank(a) - rank(b) || b.end - a.end || b.names.length - a.names.length)
 }
 
 /** Initials are surer evidence of an order than whole words. */
@@ -98,7 +135,9 @@ function consume(text: string, grammar: Grammar): Head | undefined {
       continue
     }
     // A group among people, only behind an "and": "& Marine Planning Agency."
-    const group = /&|and/u.test(separator[0]) ? /^(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|for|the|and))+)(?=\.\s|\s\()/u.exec(rest) : undefined
+    const group = /&|and/u.test(separator[0])
+      ? /^(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|for|the|and))+)(?=\.\s|\s\()/u.exec(rest)
+      : undefined
     if (group) { names.push({ literal: group[1]! }); end = at + group[1]!.length }
     break
   }

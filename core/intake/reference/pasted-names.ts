@@ -20,7 +20,13 @@ function readTogether(text: string): Name[] {
   // "Alder J, Baird T": surname and initials, no comma between them.
   if (parts.length > 1 && parts.every(part => COMPRESSED.test(part))) return parts.flatMap(readTogether)
   // "Alder, June, Baird, Tom": pairs.
-  if (parts.length >= 4 && parts.length % 2 === 0 && !/\s(?:and|&)\s/u.test(text) && parts.every(part => /^\p{Lu}[\p{L}.’' -]*$/u.test(part)) && parts.every((part, i) => i % 2 === 1 || !/\.$/u.test(part))) {
+  if (
+    parts.length >= 4
+    && parts.length % 2 === 0
+    && !/\s(?:and|&)\s/u.test(text)
+    && parts.every((part) => /^\p{Lu}[\p{L}.’' -]*$/u.test(part))
+    && parts.every((part, i) => i % 2 === 1 || !/\.$/u.test(part))
+  ) {
     return parts.flatMap((part, i) => (i % 2 ? [] : [readName(`${part}, ${parts[i + 1]!}`)]))
   }
   const several = /\s(?:and|&)\s|,.*,/u.test(text)

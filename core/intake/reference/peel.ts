@@ -13,7 +13,8 @@ export interface Peeled {
   says: string[]
 }
 
-export const MONTH = '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)(?![a-z])\\.?'
+export const MONTH =
+  '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)(?![a-z])\\.?'
 export const DAY = `(?:\\d{1,2}(?:st|nd|rd|th)?\\s+${MONTH},?\\s+\\d{4}|${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?,?\\s+\\d{4}|\\d{4}-\\d{2}-\\d{2}|\\d{4}\\s+${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}/\\d{1,2}/\\d{4})`
 const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?=\s|$)/u, '$1'))
 
@@ -43,18 +44,42 @@ export class Peeler {
       new RegExp(`\\(?\\[?(?:last\\s+)?(?:accessed|visited|viewed|cited|checked):?(?:\\s+on)?\\s+(${DAY})\\]?\\)?[.,;]?`, 'iu'),
       new RegExp(`\\bRetrieved\\s+(?:on\\s+)?(${DAY}),?\\s+(?:from\\s+)?`, 'iu'),
     ]) this.take(pattern, accessed)
-    this.take(/(?:\bavailable(?:\s+(?:at|from|online))?:?\s*|\bretrieved\s+from:?\s*)?(?:\bdoi:?\s*)?\(?(?:https?:\/\/(?:dx\.)?doi\.org\/|\bdoi:?\s*|\bdoi\.org\/)?\b(10\.\d{4,9}\/[^\s\uE001]+)/iu, match => this.set('doi', tidyDoi(match[1]!)))
-    this.take(/(?:\bavailable(?:\s+(?:at|from|online))?:?\s*|\bretrieved\s+from:?\s*|\bfrom:?\s*|\burl:?\s*)?<?(https?:\/\/[^\s<>\uE001]+)>?/iu, match => this.set('url', match[1]!.replace(/[.,;)]+$/u, '')))
+    this.take(
+      /(?:\bavailable(?:\s+(?:at|from|online))?:?\s*|\bretrieved\s+from:?\s*)?(?:\bdoi:?\s*)?\(?(?:https?:\/\/(?:dx\.)?doi\.org\/|\bdoi:?\s*|\bdoi\.org\/)?\b(10\.\d{4,9}\/[^\s\uE001]+)/iu,
+      (match) => this.set('doi', tidyDoi(match[1]!)),
+    )
+    this.take(
+      /(?:\bavailable(?:\s+(?:at|from|online))?:?\s*|\bretrieved\s+from:?\s*|\bfrom:?\s*|\burl:?\s*)?<?(https?:\/\/[^\s<>\uE001]+)>?/iu,
+      (match) => this.set('url', match[1]!.replace(/[.,;)]+$/u, '')),
+    )
     // An address without its scheme, at the end, as MLA prints it.
-    if (!this.fields.url) this.take(/(?:^|\s)((?:[a-z0-9-]+\.)+[a-z]{2,}(?:\/[^\s\uE001]*)?)\.?[\s\uE001]*$/u, match => this.set('url', `https://${match[1]!.replace(/[.,;]+$/u, '')}`))
-    this.take(/\(?\b(?:original(?:ly)?(?: work)? published|first published)(?:\s+in)?\s+(?:ca?\.\s*)?(-?\d{3,4}(?:\s*BCE)?)\)?\.?/iu, match => this.set('originalDate', readDate(match[1]!)))
-    for (let guard = 0; guard < 6 && this.take(/\[([^\][]{2,160})\]/u, match => this.says.push(/^(?:date unknown|no date|n\.d\.)$/iu.test(match[1]!) ? 'no date' : match[1]!.trim())); guard++);
+    if (!this.fields.url)
+      this.take(/(?:^|\s)((?:[a-z0-9-]+\.)+[a-z]{2,}(?:\/[^\s\uE001]*)?)\.?[\s\uE001]*$/u, (match) =>
+        this.set('url', `https://${match[1]!.replace(/[.,;]+$/u, '')}`),
+      )
+    this.take(
+      /\(?\b(?:original(?:ly)?(?: work)? published|first published)(?:\s+in)?\s+(?:ca?\.\s*)?(-?\d{3,4}(?:\s*BCE)?)\)?\.?/iu,
+      (match) => this.set('originalDate', readDate(match[1]!)),
+    )
+    for (
+      let guard = 0;
+      guard < 6
+      && this.take(/\[([^\][]{2,160})\]/u, (match) =>
+        this.says.push(/^(?:date unknown|no date|n\.d\.)$/iu.test(match[1]!) ? 'no date' : match[1]!.trim()),
+      );
+      guard++
+    );
   }
 
   /** The edition, before "ed." could be taken for an editor. */
   edition() {
-    this.take(new RegExp(`\\(?\\b(\\d+)(?:st|nd|rd|th)?\\s+(?:rev\\.\\s+)?ed(?:n|ition)?\\b\\.?(?=[\\s,.;:)\\uE001]|$)\\)?`, 'iu'), match => this.set('edition', plainEdition(match[1]!)))
-    this.take(/\(?\b((?:rev(?:ised|\.)?|second|third|fourth|fifth|expanded|international)\s+)ed(?:n|ition)?\b\.?\)?/iu, match => this.set('edition', plainEdition(match[1]!)))
+    this.take(
+      new RegExp(`\\(?\\b(\\d+)(?:st|nd|rd|th)?\\s+(?:rev\\.\\s+)?ed(?:n|ition)?\\b\\.?(?=[\\s,.;:)\\uE001]|$)\\)?`, 'iu'),
+      (match) => this.set('edition', plainEdition(match[1]!)),
+    )
+    this.take(/\(?\b((?:rev(?:ised|\.)?|second|third|fourth|fifth|expanded|international)\s+)ed(?:n|ition)?\b\.?\)?/iu, (match) =>
+      this.set('edition', plainEdition(match[1]!)),
+    )
   }
 
   /** Volumes, issues, numbers and pages, in every style's way of writing them. */
@@ -62,23 +87,100 @@ export class Peeler {
     const pages = (match: RegExpExecArray) => this.set('pages', tidyPages(match[1]!))
     const RANGE = '(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b)(?:\\s*[-–—]\\s*(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b))?'
     this.take(/\(?\bversion\s+([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
-    this.take(/\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu, (match) => { this.set('number', match[1]!.replace(/\.$/u, '')); this.says.push('report') })
-    this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|GB)?\s*Patent\s+(?:No\.?\s*)?(?:US\s*)?([\d,]{5,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => { this.set('number', match[1]!); this.says.push('patent') })
+    this.take(
+      /\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
+      (match) => {
+        this.set('number', match[1]!.replace(/\.$/u, ''))
+        this.says.push('report')
+      },
+    )
+    this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|GB)?\s*Patent\s+(?:No\.?\s*)?(?:US\s*)?([\d,]{5,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
+      this.set('number', match[1]!)
+      this.says.push('patent')
+    })
     // 14(2), 101–119 · 14 (2): 101–119 · 14, no. 2 (2021): 101–119 · 2021;14(2):101-19
     const JOURNAL: [RegExp, (m: RegExpExecArray) => void][] = [
-      [new RegExp(`[;,]?\\s*(\\d{4})(?:\\s+${MONTH}(?:\\s+\\d{1,2})?)?\\s*;\\s*(\\d+)(?:\\s*\\(([^)]{1,12})\\))?(?:\\s*:\\s*(${RANGE}))?`, 'u'), m => { this.set('issued', readDate(m[1]!)); this.set('volume', m[2]!); this.set('issue', m[3]); this.pagesOrNumber(m[4]) }],
-      [new RegExp(`,?\\s*\\bvol(?:ume|\\.)?\\s*([\\dIVXLC]+)(?:\\s*[,.]?\\s*(?:no|issue|iss|nr|is)\\.?\\s*([\\w–/-]+))?`, 'iu'), m => { this.set('volume', m[1]!); this.set('issue', m[2]) }],
-      [new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*,\\s*no\\.\\s*([\\w–/-]+)(?:\\s*\\(([^)]*\\d{4})\\))?(?:\\s*:\\s*(${RANGE}))?`, 'u'), m => { this.set('volume', m[1]!); this.set('issue', m[2]); this.date(m[3]); this.pagesOrNumber(m[4]) }],
-      [new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*\\((\\d{1,3}(?:[-–/]\\d{1,3})?|[A-Z][a-z]+\\.? \\d{1,3})\\)(?:\\s*[,:]\\s*(?:pp?\\.\\s*|Article\\s+)?((?:e?\\d|[A-Z]\\d|[ivxl]+)[\\w]*(?:\\s*[-–—]\\s*\\w+)?))?`, 'u'), m => { this.set('volume', m[1]!); this.set('issue', m[2]); this.pagesOrNumber(m[3]) }],
-      [new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*\\(((?:[^()]{0,20}\\s)?\\d{4})\\)\\s*:\\s*(${RANGE})`, 'u'), m => { this.set('volume', m[1]!); this.date(m[2]); this.pagesOrNumber(m[3]) }],
-      [new RegExp(`\\s(\\d{4})\\s*,\\s*(\\d{1,4})(?:\\s*\\((\\d{1,3}[-–]?\\d*)\\))?\\s*,\\s*(${RANGE})(?=[.\\s\\uE001]|$)`, 'u'), m => { this.set('issued', readDate(m[1]!)); this.set('volume', m[2]!); this.set('issue', m[3]); this.pagesOrNumber(m[4]) }],
-      [new RegExp(`\\s(\\d{1,4})\\s*,\\s*([a-z]?\\d+(?:\\s*[-–]\\s*\\d+)?)\\s*\\((\\d{4})\\)`, 'u'), m => { this.set('volume', m[1]!); this.pagesOrNumber(m[2]); this.set('issued', readDate(m[3]!)) }],
+      [
+        new RegExp(
+          `[;,]?\\s*(\\d{4})(?:\\s+${MONTH}(?:\\s+\\d{1,2})?)?\\s*;\\s*(\\d+)(?:\\s*\\(([^)]{1,12})\\))?(?:\\s*:\\s*(${RANGE}))?`,
+          'u',
+        ),
+        (m) => {
+          this.set('issued', readDate(m[1]!))
+          this.set('volume', m[2]!)
+          this.set('issue', m[3])
+          this.pagesOrNumber(m[4])
+        },
+      ],
+      [
+        new RegExp(`,?\\s*\\bvol(?:ume|\\.)?\\s*([\\dIVXLC]+)(?:\\s*[,.]?\\s*(?:no|issue|iss|nr|is)\\.?\\s*([\\w–/-]+))?`, 'iu'),
+        (m) => {
+          this.set('volume', m[1]!)
+          this.set('issue', m[2])
+        },
+      ],
+      [
+        new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*,\\s*no\\.\\s*([\\w–/-]+)(?:\\s*\\(([^)]*\\d{4})\\))?(?:\\s*:\\s*(${RANGE}))?`, 'u'),
+        (m) => {
+          this.set('volume', m[1]!)
+          this.set('issue', m[2])
+          this.date(m[3])
+          this.pagesOrNumber(m[4])
+        },
+      ],
+      [
+        new RegExp(
+          `[,\\s]\\s*(\\d{1,4})\\s*\\((\\d{1,3}(?:[-–/]\\d{1,3})?|[A-Z][a-z]+\\.? \\d{1,3})\\)(?:\\s*[,:]\\s*(?:pp?\\.\\s*|Article\\s+)?((?:e?\\d|[A-Z]\\d|[ivxl]+)[\\w]*(?:\\s*[-–—]\\s*\\w+)?))?`,
+          'u',
+        ),
+        (m) => {
+          this.set('volume', m[1]!)
+          this.set('issue', m[2])
+          this.pagesOrNumber(m[3])
+        },
+      ],
+      [
+        new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*\\(((?:[^()]{0,20}\\s)?\\d{4})\\)\\s*:\\s*(${RANGE})`, 'u'),
+        (m) => {
+          this.set('volume', m[1]!)
+          this.date(m[2])
+          this.pagesOrNumber(m[3])
+        },
+      ],
+      [
+        new RegExp(`\\s(\\d{4})\\s*,\\s*(\\d{1,4})(?:\\s*\\((\\d{1,3}[-–]?\\d*)\\))?\\s*,\\s*(${RANGE})(?=[.\\s\\uE001]|$)`, 'u'),
+        (m) => {
+          this.set('issued', readDate(m[1]!))
+          this.set('volume', m[2]!)
+          this.set('issue', m[3])
+          this.pagesOrNumber(m[4])
+        },
+      ],
+      [
+        new RegExp(`\\s(\\d{1,4})\\s*,\\s*([a-z]?\\d+(?:\\s*[-–]\\s*\\d+)?)\\s*\\((\\d{4})\\)`, 'u'),
+        (m) => {
+          this.set('volume', m[1]!)
+          this.pagesOrNumber(m[2])
+          this.set('issued', readDate(m[3]!))
+        },
+      ],
     ]
-    JOURNAL.push([new RegExp(`[,\\s\\uE001]\\s*(?!(?:19|20)\\d{2}\\b)(\\d{1,4})\\s*[,:]\\s*(?:pp?\\.\\s*)?(\\d+\\s*[-–—]\\s*\\d+)`, 'u'), m => { this.set('volume', m[1]!); this.pagesOrNumber(m[2]) }])
+    JOURNAL.push([
+      new RegExp(`[,\\s\\uE001]\\s*(?!(?:19|20)\\d{2}\\b)(\\d{1,4})\\s*[,:]\\s*(?:pp?\\.\\s*)?(\\d+\\s*[-–—]\\s*\\d+)`, 'u'),
+      (m) => {
+        this.set('volume', m[1]!)
+        this.pagesOrNumber(m[2])
+      },
+    ])
     for (const [pattern, then] of JOURNAL) if (this.take(pattern, then)) break
-    if (!this.fields.issue && this.fields.volume) this.take(/,?\s*\b(?:no\.?|issue|iss\.?)\s*((?=[\w–/-]*\d)[\w–/-]+)/iu, match => this.set('issue', match[1]!))
-    else if (!this.fields.volume) this.take(/,?\s*\(?\b(?:no\.|episode|ep\.)\s*((?=\S*\d)[\w–/-]+)\)?/iu, match => this.set('number', match[1]!))
-    this.take(new RegExp(`,?\\s*(?:\\(\\s*)?\\bpp?(?:\\.\\s*|\\s+(?=\\d))(${RANGE}(?:,\\s*(?!(?:1[5-9]|20)\\d{2}\\b)${RANGE})*)\\s*\\)?`, 'u'), pages)
+    if (!this.fields.issue && this.fields.volume)
+      this.take(/,?\s*\b(?:no\.?|issue|iss\.?)\s*((?=[\w–/-]*\d)[\w–/-]+)/iu, (match) => this.set('issue', match[1]!))
+    else if (!this.fields.volume)
+      this.take(/,?\s*\(?\b(?:no\.|episode|ep\.)\s*((?=\S*\d)[\w–/-]+)\)?/iu, (match) => this.set('number', match[1]!))
+    this.take(
+      new RegExp(`,?\\s*(?:\\(\\s*)?\\bpp?(?:\\.\\s*|\\s+(?=\\d))(${RANGE}(?:,\\s*(?!(?:1[5-9]|20)\\d{2}\\b)${RANGE})*)\\s*\\)?`, 'u'),
+      pages,
+    )
     this.take(/,?\s*\b(?:article|art\.)\s+(?:no\.\s*)?((?=\S*\d)[\w.-]+)/iu, match => this.set('number', match[1]!.replace(/\.$/u, '')))
     // Behind a volume or a year, bare: "14: 101–119", "2014:45-72", "14, 101–119".
     if (!this.fields.pages && !this.fields.number) this.take(/(?<=\d|\uE001)\s*[:,]\s*(\d+\s*[-–—]\s*\d+)(?=[\s.,;)\uE001]|$)/u, pages)
@@ -96,5 +198,12 @@ export class Peeler {
 
 /** "101–19" is 101-119: the second number gets back the digits that the style dropped. */
 export function tidyPages(typed: string): string {
-  return typed.replace(/\s+/gu, ' ').replace(/ ?[-–—] ?/gu, '-').replace(/(?<!\d)(\d+)-(\d+)/gu, (all, from: string, to: string) => (to.length < from.length && Number(from.slice(from.length - to.length)) <= Number(to) ? `${from}-${from.slice(0, from.length - to.length)}${to}` : all))
+  return typed
+    .replace(/\s+/gu, ' ')
+    .replace(/ ?[-–—] ?/gu, '-')
+    .replace(/(?<!\d)(\d+)-(\d+)/gu, (all, from: string, to: string) =>
+      to.length < from.length && Number(from.slice(from.length - to.length)) <= Number(to)
+        ? `${from}-${from.slice(0, from.length - to.length)}${to}`
+        : all,
+    )
 }

@@ -61,12 +61,16 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   certain.delete('title')
   const kind = decideKind({ peeler, quoted, slanted, inside })
   const left = placeRest(peeler, kind, quoted, slanted, inside)
-  if (peeler.fields.author && peeler.says.some(word => word.startsWith('@'))) peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find(word => word.startsWith('@'))! }
+  if (peeler.fields.author && peeler.says.some((word) => word.startsWith('@')))
+    peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
   return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
 }
 
 /** In one order, whatever order they were found in. */
-const ordered = (fields: Fields): Fields => Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined && value !== '' && !(Array.isArray(value) && !value.length))) as Fields
+const ordered = (fields: Fields): Fields =>
+  Object.fromEntries(
+    Object.entries(fields).filter(([, value]) => value !== undefined && value !== '' && !(Array.isArray(value) && !value.length)),
+  ) as Fields
 
 // Inside ---------------------------------------------------------------------------------------------------------------
 
@@ -91,8 +95,13 @@ function innerPeople(peeler: Peeler) {
   // "Penn H, trans.", "Penn, H., Translator;"
   const behind = /[.,;\uE001]\s+([^.;()“”\uE001]{2,40}?(?:\.(?=,))?),\s*(?:trans(?:lators?)?)\b[.;]?/iu
   when(behind, 'translator')
-  // "In F. Drummond & A. Petit (Eds.), …", "In: Drummond F, Petit A, editors. …", "F. Drummond and A. Petit, Eds.", "Drummond, F., Petit, A., Eds.;"
-  for (const pattern of [/(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?)\s*\((?:eds?|editors?|hrsg)\.?\)[.,]?/iu, /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?/iu, /[,;]\s+([^“”();]{4,160}?),?\s*\b(?:Eds?)\.[;,]?/u]) {
+  // "In F. Drummond & A. Petit (Eds.), …", "In: Drummond F, Petit A, editors. …", "F. Drummond and A. Petit, Eds.",
+  // "Drummond, F., Petit, A., Eds.;"
+  for (const pattern of [
+    /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?)\s*\((?:eds?|editors?|hrsg)\.?\)[.,]?/iu,
+    /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?/iu,
+    /[,;]\s+([^“”();]{4,160}?),?\s*\b(?:Eds?)\.[;,]?/u,
+  ]) {
     const match = pattern.exec(peeler.rest.text)
     if (match && !peeler.fields.editor) {
       const from = peeler.rest.text.indexOf(match[1]!, match.index)
@@ -135,7 +144,12 @@ function takeInside(peeler: Peeler): Inside {
   const run = peeler.rest.italicRun()
   if (run) {
     let { to } = run
-    for (let next = peeler.rest.italicRun(to); next && next.from - to < 3 && !/[,.\uE001]/u.test(peeler.rest.text.slice(to, next.from)); next = peeler.rest.italicRun(to)) to = next.to
+    for (
+      let next = peeler.rest.italicRun(to);
+      next && next.from - to < 3 && !/[,.\uE001]/u.test(peeler.rest.text.slice(to, next.from));
+      next = peeler.rest.italicRun(to)
+    )
+      to = next.to
     const container = peeler.rest.slice(run.from, to)
     if (/\p{L}{2}/u.test(container.text)) {
       const head = peeler.rest.slice(0, run.from)
@@ -157,24 +171,39 @@ function takeInside(peeler: Peeler): Inside {
 /** Dates that stand behind the title: in brackets with the publisher, or among the rest. */
 function lateDates(peeler: Peeler) {
   // A year by itself before the facts of a later edition is that of the first: "1911. Translated by …, 1998."
-  if (!peeler.fields.issued && /\b(?:1[4-9]|20)\d{2}\b[\s\S]*\b(?:1[4-9]|20)\d{2}\b/u.test(peeler.rest.text)) peeler.take(/^[\s.,\uE001]*\b((?:1[4-9]|20)\d{2})\.(?=\s|\uE001)/u, match => peeler.set('originalDate', readDate(match[1]!)))
+  if (!peeler.fields.issued && /\b(?:1[4-9]|20)\d{2}\b[\s\S]*\b(?:1[4-9]|20)\d{2}\b/u.test(peeler.rest.text))
+    peeler.take(/^[\s.,\uE001]*\b((?:1[4-9]|20)\d{2})\.(?=\s|\uE001)/u, (match) => peeler.set('originalDate', readDate(match[1]!)))
   if (!peeler.fields.issued && !peeler.fields.status && !peeler.says.includes('no date')) {
     const day = new RegExp(`\\(?(${DAY})\\)?`, 'iu')
     // The first that is there: a day, a month or season, a year, a state.
-    void (peeler.take(day, match => peeler.set('issued', readDate(match[1]!.replace(/(\d{4}\s+\p{L}{3,})\.?/u, '$1'))))
-      || peeler.take(new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|spring|summer|autumn|fall|winter),?\\s+\\d{4})\\b\\)?`, 'iu'), match => peeler.set('issued', readDate(match[1]!.replace(',', ''))))
-      || peeler.take(/(?<![\d-])(?:c(?:opyright|\.)?\s?)?\b((?:1[4-9]|20)\d{2}(?:[-–](?:1[4-9]|20)?\d{2})?)[a-z]?(?![\d-])(?=[\s.,;:)\uE001]|$)/u, match => peeler.set('issued', readDate(match[1]!)))
-      || peeler.take(/\b(in press|forthcoming)\b/iu, match => peeler.set('status', match[1]!.toLowerCase())))
+    void (
+      peeler.take(day, (match) => peeler.set('issued', readDate(match[1]!.replace(/(\d{4}\s+\p{L}{3,})\.?/u, '$1'))))
+      || peeler.take(
+        new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|spring|summer|autumn|fall|winter),?\\s+\\d{4})\\b\\)?`, 'iu'),
+        (match) => peeler.set('issued', readDate(match[1]!.replace(',', ''))),
+      )
+      || peeler.take(
+        /(?<![\d-])(?:c(?:opyright|\.)?\s?)?\b((?:1[4-9]|20)\d{2}(?:[-–](?:1[4-9]|20)?\d{2})?)[a-z]?(?![\d-])(?=[\s.,;:)\uE001]|$)/u,
+        (match) => peeler.set('issued', readDate(match[1]!)),
+      )
+      || peeler.take(/\b(in press|forthcoming)\b/iu, (match) => peeler.set('status', match[1]!.toLowerCase()))
+    )
     peeler.take(/\(?\b(?:n\.d\.|no date)\)?/iu)
   }
   else {
     // The year again with its day, as Chicago's author-date prints newspapers: "January 9".
     const year = peeler.fields.issued?.start?.year
     if (year && !peeler.fields.issued?.start?.month) {
-      peeler.take(new RegExp(`(?:^|[\\s,.(\\uE001])(${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}\\s+${MONTH})(?:,?\\s+(?:19|20)\\d{2})?(?=[\\s.,;:)\\uE001]|$)`, 'u'), (match) => {
-        const finer = readDate(/^\d/u.test(match[1]!) ? `${match[1]} ${year}` : `${match[1]!.replace(/\.$/u, '')} ${year}`) ?? undefined
-        if (finer?.start) peeler.fields.issued = finer
-      })
+      peeler.take(
+        new RegExp(
+          `(?:^|[\\s,.(\\uE001])(${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}\\s+${MONTH})(?:,?\\s+(?:19|20)\\d{2})?(?=[\\s.,;:)\\uE001]|$)`,
+          'u',
+        ),
+        (match) => {
+          const finer = readDate(/^\d/u.test(match[1]!) ? `${match[1]} ${year}` : `${match[1]!.replace(/\.$/u, '')} ${year}`) ?? undefined
+          if (finer?.start) peeler.fields.issued = finer
+        },
+      )
     }
     if (year) peeler.take(new RegExp(`[;,(\\s]\\s*${year}[a-z]?\\b\\)?`, 'u'))
   }
@@ -182,20 +211,44 @@ function lateDates(peeler: Peeler) {
 
 /** Container, publisher and place from what no pattern took. */
 function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boolean, inside: Inside): string {
-  const inPart = !['book', 'report', 'thesis', 'film', 'dataset', 'software', 'artwork', 'patent', 'talk', 'preprint', 'working-paper', 'album'].includes(kind)
+  const inPart = ![
+    'book',
+    'report',
+    'thesis',
+    'film',
+    'dataset',
+    'software',
+    'artwork',
+    'patent',
+    'talk',
+    'preprint',
+    'working-paper',
+    'album',
+  ].includes(kind)
   if (inside.container && (inPart || inside.said)) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
   else if (inside.container && !slanted) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
   else if (inside.container && ['tv-series', 'book', 'talk'].includes(kind)) peeler.says.push(inside.container.text)
   // "Coast. Eng. Lett.": the stops of an abbreviated journal end no sentence.
   if (kind === 'journal-article' && !peeler.fields.container) {
-    const short = /^[\s.,;:\uE001]*((?:\p{Lu}\p{L}{0,9}\.\s+){1,6}(?:\p{Lu}\p{L}{0,12}\.?)?)(?=\s*[,;\uE001]|\s*$)/u.exec(peeler.rest.text)?.[1]?.trim()
+    const short = /^[\s.,;:\uE001]*((?:\p{Lu}\p{L}{0,9}\.\s+){1,6}(?:\p{Lu}\p{L}{0,12}\.?)?)(?=\s*[,;\uE001]|\s*$)/u
+      .exec(peeler.rest.text)?.[1]
+      ?.trim()
     if (short && short.split(' ').length > 1) {
       peeler.set('container', short)
       peeler.rest = peeler.rest.slice(peeler.rest.text.indexOf(short) + short.length)
     }
   }
   const text = peeler.rest.text.replace(/\(\s*(?:\uE001+\s*)?\)/gu, GAP)
-  let segments = text.split(/\uE001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u).flatMap(part => part.split(/,\s+/u)).map(part => part.replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '').replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '').trim()).filter(part => /\p{L}{2}/u.test(part))
+  let segments = text
+    .split(/\uE001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u)
+    .flatMap((part) => part.split(/,\s+/u))
+    .map((part) =>
+      part
+        .replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '')
+        .replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '')
+        .trim(),
+    )
+    .filter((part) => /\p{L}{2}/u.test(part))
   const withPlace = segments.findIndex(part => /^\p{Lu}[^:]{1,40}:\s*\p{Lu}/u.test(part))
   if (withPlace >= 0) {
     const [place, ...publisher] = segments[withPlace]!.split(/:\s*/u)
@@ -206,19 +259,50 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     peeler.set('publisher', turned ? place! : publisher.join(': '))
     segments = segments.filter((_, i) => i !== withPlace && !(before && i === withPlace - 1))
   }
-  const part = ['chapter', 'foreword', 'conference-paper', 'encyclopedia-entry', 'dictionary-entry', 'song', 'podcast-episode', 'tv-episode', 'preprint'].includes(kind)
-  const periodical = part || ['journal-article', 'magazine-article', 'newspaper-article', 'review', 'web-page', 'blog-post', 'social-post', 'online-video'].includes(kind)
+  const part = [
+    'chapter',
+    'foreword',
+    'conference-paper',
+    'encyclopedia-entry',
+    'dictionary-entry',
+    'song',
+    'podcast-episode',
+    'tv-episode',
+    'preprint',
+  ].includes(kind)
+  const periodical =
+    part
+    || [
+      'journal-article',
+      'magazine-article',
+      'newspaper-article',
+      'review',
+      'web-page',
+      'blog-post',
+      'social-post',
+      'online-video',
+    ].includes(kind)
   if (periodical && !peeler.fields.container && segments.length) peeler.set('container', segments.shift()!)
   if ((!periodical || part) && segments.length && !peeler.fields.publisher) peeler.set('publisher', segments.shift()!)
-  if ((!periodical || part) && segments.length && !peeler.fields.place && peeler.fields.publisher && /^\p{Lu}[\p{L}\s.'’-]{2,30}$/u.test(segments[0]!)) {
+  if (
+    (!periodical || part)
+    && segments.length
+    && !peeler.fields.place
+    && peeler.fields.publisher
+    && /^\p{Lu}[\p{L}\s.'’-]{2,30}$/u.test(segments[0]!)
+  ) {
     // "Lowwater Books, Edinburgh" and "Edinburgh, Lowwater Books".
     const [next] = segments
-    if (looksLikePublisher(next!) && !looksLikePublisher(peeler.fields.publisher)) { peeler.fields.place = peeler.fields.publisher; peeler.fields.publisher = next! }
-    else if (!looksLikePublisher(next!)) peeler.fields.place = next!
+    if (looksLikePublisher(next!) && !looksLikePublisher(peeler.fields.publisher)) {
+      peeler.fields.place = peeler.fields.publisher
+      peeler.fields.publisher = next!
+    } else if (!looksLikePublisher(next!)) peeler.fields.place = next!
     segments.shift()
   }
-  if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container) peeler.set('publisher', segments.shift()!)
+  if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container)
+    peeler.set('publisher', segments.shift()!)
   return segments.filter(part => part !== peeler.fields.container && part !== peeler.fields.publisher).join(', ')
 }
 
-const looksLikePublisher = (text: string): boolean => looksLikeGroup(text) || /\b(?:books|publish\w*|house|records|pictures|editions|verlag|sons|u p|up)\b/iu.test(text)
+const looksLikePublisher = (text: string): boolean =>
+  looksLikeGroup(text) || /\b(?:books|publish\w*|house|records|pictures|editions|verlag|sons|u p|up)\b/iu.test(text)

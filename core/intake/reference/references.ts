@@ -23,13 +23,25 @@ export function readReferences(text: string, progress?: Progress): Intake {
     const where = `paragraph ${i + 1}`
     const original = piece.replace(/\*/gu, '')
     const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
-    if (!read || !read.fields.title) { problems.push({ where, what: `“${original.slice(0, 60)}${original.length > 60 ? '…' : ''}” could not be read as a reference; type it instead.` }); return }
+    if (!read || !read.fields.title) {
+      problems.push({
+        where,
+        what: `“${original.slice(0, 60)}${original.length > 60 ? '…' : ''}” could not be read as a reference; type it instead.`,
+      })
+      return
+    }
     const { fields, kind, left } = read
     const doubts: string[] = []
     const { likeness } = nearest({ id: 'x', kind, fields }, original)
     const sure = likeness > 0.97
-    const from: Proposal['from'] = Object.fromEntries((Object.keys(fields) as FieldName[]).map(name => [name,
-      sure || read.certain.has(name) ? { by: 'read' as const, says: sure ? 'read, and sets again the same' : 'read from the reference' } : { by: 'guessed' as const, says: 'guessed from its place in the reference' }]))
+    const from: Proposal['from'] = Object.fromEntries(
+      (Object.keys(fields) as FieldName[]).map((name) => [
+        name,
+        sure || read.certain.has(name)
+          ? { by: 'read' as const, says: sure ? 'read, and sets again the same' : 'read from the reference' }
+          : { by: 'guessed' as const, says: 'guessed from its place in the reference' },
+      ]),
+    )
     from.kind = sure ? { by: 'read', says: 'read, and sets again the same' } : { by: 'guessed', says: 'guessed from the parts it has' }
     if (read.repeats && !read.fields.author) doubts.push('It repeats the names of an entry before it that is not here; add them.')
     if (left) doubts.push(`No place was found for “${left}”.`)
@@ -52,7 +64,11 @@ export function nearest(source: Source, text: string): { style: Style, likeness:
   return best
 }
 
-const words = (text: string): string[] => stripRich(text).toLowerCase().replace(/^\s*(?:\[\d+\]|\d{1,3}[.)])\s+/u, '').match(/[\p{L}\p{N}]+/gu) ?? []
+const words = (text: string): string[] =>
+  stripRich(text)
+    .toLowerCase()
+    .replace(/^\s*(?:\[\d+\]|\d{1,3}[.)])\s+/u, '')
+    .match(/[\p{L}\p{N}]+/gu) ?? []
 
 /** Twice the longest common run of words in order over the sum of both lengths. */
 function overlap(a: readonly string[], b: readonly string[]): number {

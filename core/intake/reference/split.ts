@@ -10,7 +10,15 @@ const NUMBERED = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)])\s+\S/u
 
 /** Splits a pasted list into references. Lines that a PDF broke are joined; a heading over the list goes. */
 export function splitReferences(text: string): string[] {
-  const blocks = text.split(/\n\s*\n/u).map(block => block.split('\n').map(line => line.trim()).filter(line => line && !isHeading(stripRich(line).replace(/\*/gu, '')))).filter(block => block.length)
+  const blocks = text
+    .split(/\n\s*\n/u)
+    .map((block) =>
+      block
+        .split('\n')
+        .map((line) => line.trim())
+        .filter((line) => line && !isHeading(stripRich(line).replace(/\*/gu, ''))),
+    )
+    .filter((block) => block.length)
   return blocks.flatMap((lines) => {
     const counted = inSequence(lines)
     const out: string[] = []
@@ -34,12 +42,22 @@ function startsReference(line: string, before: string): boolean {
   const bare = stripRich(line).replace(/^\*/u, '')
   if (/^\p{Ll}/u.test(bare) && !/^(?:van|von|de|der|den|del|da|di|la|le|al|el|ter)\s/u.test(bare)) return false
   if (/^(?:https?:|doi|vol\.|no\.|pp?\.|pages?\s|[Rr]etrieved|[Aa]ccessed|[Aa]vailable|In\s|\(|\d+[-–,]|&|and\s)/u.test(bare)) return false
-  const ended = /[.!?”"’)\]*>]\s*$/u.test(before) || /https?:\/\/\S+$/u.test(before) || /10\.\d{4,}\/\S+$/u.test(before) || /\d$/u.test(before)
+  const ended =
+    /[.!?”"’)\]*>]\s*$/u.test(before) || /https?:\/\/\S+$/u.test(before) || /10\.\d{4,}\/\S+$/u.test(before) || /\d$/u.test(before)
   if (!ended) return false
   if (/^\[\d{1,3}\]\s/u.test(bare)) return true
   // A line that ends in the middle of things (an initial, "In", "Vol.") goes on.
   if (/(?:\s|^)(?:\p{Lu}|In|Vol|No|pp|Eds?|trans|J|Univ)\.$/u.test(before) && before.length < 80) return false
-  return REPEATED.test(bare) || /\b(?:1[5-9]|20)\d{2}\b|n\.\s?d\.|in press|forthcoming|no date|https?:|10\.\d{4}/iu.test(bare) || bare.length > 40
+  return (
+    REPEATED.test(bare)
+    || /\b(?:1[5-9]|20)\d{2}\b|n\.\s?d\.|in press|forthcoming|no date|https?:|10\.\d{4}/iu.test(bare)
+    || bare.length > 40
+  )
 }
 
-const joinBroken = (before: string, line: string): string => (/\p{Ll}-$/u.test(before) && /^\p{Ll}/u.test(line) ? before.slice(0, -1) + line : /https?:\/\/\S*[/-]$/u.test(before) ? before + line : `${before} ${line}`)
+const joinBroken = (before: string, line: string): string =>
+  /\p{Ll}-$/u.test(before) && /^\p{Ll}/u.test(line)
+    ? before.slice(0, -1) + line
+    : /https?:\/\/\S*[/-]$/u.test(before)
+      ? before + line
+      : `${before} ${line}`

@@ -11,7 +11,10 @@ export class Piece {
   static read(input: string): Piece {
     let text = ''
     const italic: boolean[] = []
-    const tagged = input.replace(/\*\*([^*]+)\*\*/gu, '$1').replace(/\^([^^\s]+)\^/gu, '$1').replace(/(?<![\w*])\*(?=\S)([^*\n]+?)(?<=\S)\*(?![\w*])/gu, '<i>$1</i>')
+    const tagged = input
+      .replace(/\*\*([^*]+)\*\*/gu, '$1')
+      .replace(/\^([^^\s]+)\^/gu, '$1')
+      .replace(/(?<![\w*])\*(?=\S)([^*\n]+?)(?<=\S)\*(?![\w*])/gu, '<i>$1</i>')
     for (const segment of parseRich(tagged)) {
       for (const char of segment.text) {
         text += char
@@ -58,7 +61,11 @@ export class Piece {
     return {
       match,
       italic: this.italic.slice(match.index, end).some(Boolean),
-      rest: new Piece(this.text.slice(0, match.index) + GAP + this.text.slice(end), [...this.italic.slice(0, match.index), false, ...this.italic.slice(end)]),
+      rest: new Piece(this.text.slice(0, match.index) + GAP + this.text.slice(end), [
+        ...this.italic.slice(0, match.index),
+        false,
+        ...this.italic.slice(end),
+      ]),
     }
   }
 
@@ -79,7 +86,9 @@ export class Piece {
     let out = ''
     let open = false
     for (let i = 0; i < text.length; i++) {
-      const wanted: boolean = /[\p{L}\p{N}]/u.test(text[i]!) ? italic[i] !== base : open && /[\p{L}\p{N}]/u.test(text.slice(i).trimStart()[0] ?? '') && italic[i] !== base
+      const wanted: boolean = /[\p{L}\p{N}]/u.test(text[i]!)
+        ? italic[i] !== base
+        : open && /[\p{L}\p{N}]/u.test(text.slice(i).trimStart()[0] ?? '') && italic[i] !== base
       if (wanted && !open) out += '<i>'
       if (!wanted && open) out += '</i>'
       open = wanted

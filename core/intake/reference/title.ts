@@ -8,7 +8,10 @@ export interface Title { piece: Piece, quoted: boolean, asks?: string }
 
 export function takeTitle(peeler: Peeler): Title | undefined {
   // A description in brackets stands for a title: "[Letter to the harbour commissioners]".
-  if (/^[\s,.]*\uE001/u.test(peeler.rest.text) && /^(?:letter|untitled|photograph of|interview|diary|postcard|memo)/iu.test(peeler.says[0] ?? '')) {
+  if (
+    /^[\s,.]*\uE001/u.test(peeler.rest.text)
+    && /^(?:letter|untitled|photograph of|interview|diary|postcard|memo)/iu.test(peeler.says[0] ?? '')
+  ) {
     peeler.rest = peeler.rest.trim()
     return { piece: Piece.read(peeler.says[0]!), quoted: false }
   }
@@ -23,7 +26,12 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   if (run && run.from <= 1) {
     let { to } = run
     // Roman stretches inside an italic title, where something in it is itself italic or quoted.
-    for (let next = rest.italicRun(to); next && next.from - to < 50 && !/[.,;(“”)]|\s[\divxlc]+\s*$|\d/u.test(rest.text.slice(to, next.from)); next = rest.italicRun(to)) to = next.to
+    for (
+      let next = rest.italicRun(to);
+      next && next.from - to < 50 && !/[.,;(“”)]|\s[\divxlc]+\s*$|\d/u.test(rest.text.slice(to, next.from));
+      next = rest.italicRun(to)
+    )
+      to = next.to
     const asks = /^[?!]/u.exec(rest.text.slice(to))?.[0]
     peeler.rest = rest.slice(to + (asks ? 1 : 0))
     return { piece: rest.slice(run.from, to), quoted: false, ...(asks ? { asks } : {}) }
@@ -31,8 +39,13 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   const end = sentenceEnd(rest)
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
-  const behind = /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(rest.text.slice(0, end))
-    ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(rest.text.slice(0, end))
+  const behind =
+    /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
+      rest.text.slice(0, end),
+    )
+    ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(
+      rest.text.slice(0, end),
+    )
     ?? /;\s+(?=\p{Lu}).*$/u.exec(rest.text.slice(0, end))
   const cut = behind && behind.index > 2 ? behind.index : end
   peeler.rest = rest.slice(cut)
@@ -61,12 +74,14 @@ function closing(text: string): number | undefined {
   if (open === '‘' || open === '\'') {
     const close = open === '‘' ? '’' : '\''
     // An apostrophe is followed by a letter, or by a space in a plural; the closing mark by a stop, a comma or a bracket.
-    for (let i = 1; i < text.length; i++) if (text[i] === close && /^(?:[,.;:)\uE001]|\s*$|\s(?=[\p{Lu}([\uE001]))/u.test(text.slice(i + 1))) return i
+    for (let i = 1; i < text.length; i++)
+      if (text[i] === close && /^(?:[,.;:)\uE001]|\s*$|\s(?=[\p{Lu}([\uE001]))/u.test(text.slice(i + 1))) return i
   }
   return undefined
 }
 
-const NOT_END = /(?:^|[\s(])(?:\p{Lu}|vs|St|Dr|Mr|Mrs|Ms|Prof|[Nn]o|[Vv]ol|Art|ed|eds|p|pp|cf|ca|c|al|approx|dept|U\.S|U\.K|[a-z]\.[a-z])\.$/u
+const NOT_END =
+  /(?:^|[\s(])(?:\p{Lu}|vs|St|Dr|Mr|Mrs|Ms|Prof|[Nn]o|[Vv]ol|Art|ed|eds|p|pp|cf|ca|c|al|approx|dept|U\.S|U\.K|[a-z]\.[a-z])\.$/u
 /** The end of the first sentence: a stop before a capital, a digit, a quotation, italics or a gap. */
 function sentenceEnd(piece: Piece): number {
   const { text } = piece
@@ -108,18 +123,29 @@ export function partAfterWhole(peeler: Peeler, title: Title | undefined): Title 
 
 /** "Review of *Working the Tide*, by Loveday Tremayne". */
 export function review(peeler: Peeler) {
-  peeler.take(/[,.]?\s*\breview of\s+(?:the \w+\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu, (match) => {
-    peeler.set('reviewedTitle', match[1]!.trim())
-    peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
-    peeler.says.push('Review of')
-  })
+  peeler.take(
+    /[,.]?\s*\breview of\s+(?:the \w+\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu,
+    (match) => {
+      peeler.set('reviewedTitle', match[1]!.trim())
+      peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
+      peeler.says.push('Review of')
+    },
+  )
 }
 
 /** Words that stand alone among the rest and say what the source is. */
 export function descriptions(peeler: Peeler) {
-  const WORDS = 'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper'
-  for (let guard = 0; guard < 4 && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), match => peeler.says.push(match[1]!)); guard++);
-  peeler.take(/\b(lecture|paper|poster|talk|keynote)\s+(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, match => peeler.says.push(match[1]!.replace(/^./u, c => c.toUpperCase())))
+  const WORDS =
+    'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper'
+  for (
+    let guard = 0;
+    guard < 4
+    && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), (match) => peeler.says.push(match[1]!));
+    guard++
+  );
+  peeler.take(/\b(lecture|paper|poster|talk|keynote)\s+(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
+    peeler.says.push(match[1]!.replace(/^./u, (c) => c.toUpperCase())),
+  )
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
   peeler.take(/\bretrieved from\s+(?=[^.]+\bwebsite\b)/iu)

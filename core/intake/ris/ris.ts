@@ -16,7 +16,11 @@ const TYPES = readAs('ris')
 const OWN_TAG = 'C8'
 
 const LINE = /^\s{0,3}([A-Z][A-Z0-9])\s{0,2}-(?:\s(.*)|)$/u
-const TAGS = new Set(('TY ER ID A1 A2 A3 A4 AU ED TA AB N2 AD AN AV BT C1 C2 C3 C4 C5 C6 C7 C8 CA CN CP CR CT CY DA DB DI DO DP DS ET EP FD ID IS J1 J2 JA JF JO KW L1 L2 L3 L4 LA LB LK M1 M2 M3 N1 NV OP PB PP PY RD RI RN RP RT SE SF SN SP ST SV T1 T2 T3 TI TS TT U1 U2 U3 U4 U5 UN UR VL VO WT WV WP Y1 Y2 YR').split(' '))
+const TAGS = new Set(
+  'TY ER ID A1 A2 A3 A4 AU ED TA AB N2 AD AN AV BT C1 C2 C3 C4 C5 C6 C7 C8 CA CN CP CR CT CY DA DB DI DO DP DS ET EP FD ID IS J1 J2 JA JF JO KW L1 L2 L3 L4 LA LB LK M1 M2 M3 N1 NV OP PB PP PY RD RI RN RP RT SE SF SN SP ST SV T1 T2 T3 TI TS TT U1 U2 U3 U4 U5 UN UR VL VO WT WV WP Y1 Y2 YR'.split(
+    ' ',
+  ),
+)
 
 interface Record_ { type: string, lines: [string, string][], line: number }
 
@@ -35,7 +39,11 @@ function parse(text: string, problems: Problem[]): Record_[] {
   const records: Record_[] = []
   let open: Record_ | undefined
   const close = (record: Record_ | undefined, ended: boolean, next: number) => {
-    if (record && !ended) problems.push({ where: `line ${record.line}`, what: `this record has no ER line; it was ended ${next ? `before line ${next}` : 'with the file'}.` })
+    if (record && !ended)
+      problems.push({
+        where: `line ${record.line}`,
+        what: `this record has no ER line; it was ended ${next ? `before line ${next}` : 'with the file'}.`,
+      })
   }
   let number = 0
   for (const raw of text.split('\n')) {
@@ -81,13 +89,22 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
     else byTag.set(tag, [value])
   }
   /** The values of some tags, in the order they stand in the record. */
-  const all = (...tags: string[]) => (tags.length === 1 ? byTag.get(tags[0]!) ?? [] : tags.filter(tag => byTag.has(tag)).length < 2 ? tags.flatMap(tag => byTag.get(tag) ?? []) : lines.filter(([tag]) => tags.includes(tag)).map(([, value]) => value))
+  const all = (...tags: string[]) =>
+    tags.length === 1
+      ? (byTag.get(tags[0]!) ?? [])
+      : tags.filter((tag) => byTag.has(tag)).length < 2
+        ? tags.flatMap((tag) => byTag.get(tag) ?? [])
+        : lines.filter(([tag]) => tags.includes(tag)).map(([, value]) => value)
   const first = (...tags: string[]): string => {
     for (const tag of tags) { const value = byTag.get(tag)?.[0]; if (value) return value }
     return ''
   }
-  const set = (name: FieldName, value: Fields[FieldName] | undefined | '') => { if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length) && fields[name] === undefined) (fields as Record<string, unknown>)[name] = value }
-  if (!TYPES.get(type)) problems.push({ where: `line ${line}`, what: `the type ${type || '(none)'} is not one of RIS; its kind is guessed.` })
+  const set = (name: FieldName, value: Fields[FieldName] | undefined | '') => {
+    if (value !== undefined && value !== '' && !(Array.isArray(value) && !value.length) && fields[name] === undefined)
+      (fields as Record<string, unknown>)[name] = value
+  }
+  if (!TYPES.get(type))
+    problems.push({ where: `line ${line}`, what: `the type ${type || '(none)'} is not one of RIS; its kind is guessed.` })
   const kind = refine(TYPES.get(type), first, lines)
   const names = (...tags: string[]) => all(...tags).flatMap(readRisNames)
   set('author', names('AU', 'A1'))
@@ -130,10 +147,18 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
   set('database', first('DB', 'DP'))
   set('genre', isDoi(tidyDoi(first('M3'))) ? '' : first('M3'))
   const read = first('Y2')
-  if (/accessed|retrieved/iu.test(first('N1')) && !read) set('accessed', readDate(first('N1').replace(/^.*?(?:accessed|retrieved)(?:\s+on)?:?\s*/iu, '')))
+  if (/accessed|retrieved/iu.test(first('N1')) && !read)
+    set('accessed', readDate(first('N1').replace(/^.*?(?:accessed|retrieved)(?:\s+on)?:?\s*/iu, '')))
   if (read) set('accessed', risDate(read))
   if (/in press|forthcoming/iu.test(`${first('N1')} ${type === 'INPR' ? 'in press' : ''}`) && !fields.issued) set('status', 'in press')
-  const left = lines.filter(([tag, value]) => !READ.has(tag) && !(tag === 'M3' && (value === fields.genre || value === fields.doi)) && !(tag === 'C7' && value === fields.number) && !(tag === 'M1' && value === number) && !(tag === 'SE' && value === fields.section))
+  const left = lines.filter(
+    ([tag, value]) =>
+      !READ.has(tag)
+      && !(tag === 'M3' && (value === fields.genre || value === fields.doi))
+      && !(tag === 'C7' && value === fields.number)
+      && !(tag === 'M1' && value === number)
+      && !(tag === 'SE' && value === fields.section),
+  )
   // A second name or address that no field had room for.
   const said = new Set(Object.values(fields).filter(value => typeof value === 'string'))
   left.push(...lines.filter(([tag, value]) => SEVERAL.has(tag) && !said.has(value) && !(doi && value.includes(doi))))
@@ -146,9 +171,14 @@ function toProposal({ type, lines, line }: Record_, problems: Problem[]): Propos
 /** Tags that say the same in several ways, and may differ. */
 const SEVERAL = new Set('T2 JF JO J1 J2 JA T3 BT UR LK L2'.split(' '))
 /** Tags whose values become fields; the rest travel with the source. */
-const READ = new Set('AU A1 A2 ED A3 A4 TA TI T1 CT BT T2 JF JO J1 J2 JA T3 ST TT PY Y1 YR DA VL VO IS CP SP EP SN UR LK L2 DO DI PB CY PP ET NV LA DB DP Y2 C8 ID'.split(' '))
+const READ = new Set(
+  'AU A1 A2 ED A3 A4 TA TI T1 CT BT T2 JF JO J1 J2 JA T3 ST TT PY Y1 YR DA VL VO IS CP SP EP SN UR LK L2 DO DI PB CY PP ET NV LA DB DP Y2 C8 ID'.split(
+    ' ',
+  ),
+)
 
-const inPeriodical = (kind: KindId): boolean => kindOf(kind).inside === 'periodical' || ['magazine-article', 'newspaper-article'].includes(kind)
+const inPeriodical = (kind: KindId): boolean =>
+  kindOf(kind).inside === 'periodical' || ['magazine-article', 'newspaper-article'].includes(kind)
 
 function refine(kind: KindId | undefined, first: (...tags: string[]) => string, lines: readonly [string, string][]): KindId {
   const own = first(OWN_TAG)
@@ -218,8 +248,11 @@ export function writeRis(sources: readonly Source[], keyOf: (source: Source) => 
 function writeRecord(source: Source, key: string): string {
   const { kind, fields } = source
   const lines: string[] = []
-  const put = (tag: string, value: string | undefined) => { if (value) lines.push(`${tag}  - ${value.replace(/<span class="nocase">|<\/span>/gu, '').replace(/\s+/gu, ' ')}`) }
-  const names = (tag: string, value: readonly Name[] | undefined) => value?.forEach(name => put(tag, name.literal !== undefined ? `${name.literal},` : writeName(name)))
+  const put = (tag: string, value: string | undefined) => {
+    if (value) lines.push(`${tag}  - ${value.replace(/<span class="nocase">|<\/span>/gu, '').replace(/\s+/gu, ' ')}`)
+  }
+  const names = (tag: string, value: readonly Name[] | undefined) =>
+    value?.forEach((name) => put(tag, name.literal !== undefined ? `${name.literal},` : writeName(name)))
   put('TY', kindOf(kind).ris)
   put('ID', key)
   const periodical = inPeriodical(kind)
@@ -237,7 +270,16 @@ function writeRecord(source: Source, key: string): string {
   if (fields.issued?.start) {
     put('PY', String(fields.issued.start.year))
     const { month, day, year } = fields.issued.start
-    if (month || fields.issued.season) put('DA', [year, String(month ?? '').padStart(month ? 2 : 0, '0'), String(day ?? '').padStart(day ? 2 : 0, '0'), fields.issued.season ? ['Spring', 'Summer', 'Autumn', 'Winter'][fields.issued.season - 1] : ''].join('/'))
+    if (month || fields.issued.season)
+      put(
+        'DA',
+        [
+          year,
+          String(month ?? '').padStart(month ? 2 : 0, '0'),
+          String(day ?? '').padStart(day ? 2 : 0, '0'),
+          fields.issued.season ? ['Spring', 'Summer', 'Autumn', 'Winter'][fields.issued.season - 1] : '',
+        ].join('/'),
+      )
   }
   else put('PY', fields.status ?? fields.issued?.literal)
   put('OP', fields.originalDate?.start && String(fields.originalDate.start.year))
@@ -258,12 +300,57 @@ function writeRecord(source: Source, key: string): string {
   put('LA', fields.language)
   put('DB', fields.database)
   put('M3', fields.genre)
-  if (fields.accessed?.start) put('Y2', [fields.accessed.start.year, fields.accessed.start.month, fields.accessed.start.day].map(v => (v === undefined ? '' : String(v).padStart(2, '0'))).join('/').concat('/'))
-  for (const line of (source.origin?.custom as { ris?: [string, string][] } | undefined)?.ris ?? []) if (Array.isArray(line) && TAGS.has(line[0])) put(line[0], line[1])
+  if (fields.accessed?.start)
+    put(
+      'Y2',
+      [fields.accessed.start.year, fields.accessed.start.month, fields.accessed.start.day]
+        .map((v) => (v === undefined ? '' : String(v).padStart(2, '0')))
+        .join('/')
+        .concat('/'),
+    )
+  for (const line of (source.origin?.custom as { ris?: [string, string][] } | undefined)?.ris ?? [])
+    if (Array.isArray(line) && TAGS.has(line[0])) put(line[0], line[1])
   if (TYPES.get(kindOf(kind).ris) !== kind) put(OWN_TAG, kind)
   return `${lines.join('\r\n')}\r\nER  - \r\n`
 }
 
 /** Fields that RIS has no place for, by name; the writer is told what stays behind. */
-export const withoutPlace = (source: Source): FieldName[] => (Object.keys(source.fields) as FieldName[]).filter(name => !RIS_FIELDS.has(name) && FIELDS[name])
-const RIS_FIELDS = new Set<FieldName>(['author', 'editor', 'translator', 'director', 'host', 'reviewedAuthor', 'seriesEditor', 'contributor', 'title', 'titleShort', 'titleTranslated', 'container', 'containerShort', 'series', 'seriesNumber', 'issued', 'originalDate', 'status', 'volume', 'issue', 'number', 'pages', 'isbn', 'issn', 'doi', 'url', 'publisher', 'place', 'edition', 'section', 'numberOfVolumes', 'language', 'database', 'genre', 'accessed'])
+export const withoutPlace = (source: Source): FieldName[] =>
+  (Object.keys(source.fields) as FieldName[]).filter((name) => !RIS_FIELDS.has(name) && FIELDS[name])
+const RIS_FIELDS = new Set<FieldName>([
+  'author',
+  'editor',
+  'translator',
+  'director',
+  'host',
+  'reviewedAuthor',
+  'seriesEditor',
+  'contributor',
+  'title',
+  'titleShort',
+  'titleTranslated',
+  'container',
+  'containerShort',
+  'series',
+  'seriesNumber',
+  'issued',
+  'originalDate',
+  'status',
+  'volume',
+  'issue',
+  'number',
+  'pages',
+  'isbn',
+  'issn',
+  'doi',
+  'url',
+  'publisher',
+  'place',
+  'edition',
+  'section',
+  'numberOfVolumes',
+  'language',
+  'database',
+  'genre',
+  'accessed',
+])

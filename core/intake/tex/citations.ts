@@ -1,9 +1,13 @@
-/** LaTeX's citation commands in pasted text: \cite[p. 4]{a,b}, \parencite[see][104]{a}, \textcite{a}, \citet, \citep, \autocite, \footcite. */
+/**
+ * LaTeX's citation commands in pasted text: \cite[p. 4]{a,b}, \parencite[see][104]{a}, \textcite{a}, \citet, \citep,
+ * \autocite, \footcite.
+ */
 import type { CitationData } from '../../sheet/document'
 import { readLocator } from '../../source/locators'
 import { fromLatex } from './latex'
 
-const COMMAND = /\\(cite|citep|citet|citealp|citealt|citeauthor|citeyear|citeyearpar|parencite|textcite|autocite|footcite|footcitetext|smartcite|supercite|nocite)\*?((?:\s*\[[^\]]*\]){0,2})\s*\{([^{}]+)\}/gu
+const COMMAND =
+  /\\(cite|citep|citet|citealp|citealt|citeauthor|citeyear|citeyearpar|parencite|textcite|autocite|footcite|footcitetext|smartcite|supercite|nocite)\*?((?:\s*\[[^\]]*\]){0,2})\s*\{([^{}]+)\}/gu
 const NARRATIVE = new Set(['citet', 'textcite', 'citeauthor'])
 const NO_NAME = new Set(['citeyear', 'citeyearpar'])
 
@@ -24,7 +28,12 @@ export function readLatexCitations(text: string, idOf: (key: string) => string |
     out.push({
       items: ids.map((id, i) => {
         const isPlace = i === last && /^(?:pp?|ch|chap|sec|para|fig|l|ll|v|vol|§)?\.?\s*[\divxlc]+/iu.test(behind ?? '')
-        return { id: id!, locator: isPlace ? readLocator(behind!) : undefined, ...(i === 0 && before ? { prefix: before } : {}), ...(i === last && behind && !isPlace ? { suffix: behind } : {}) }
+        return {
+          id: id!,
+          locator: isPlace ? readLocator(behind!) : undefined,
+          ...(i === 0 && before ? { prefix: before } : {}),
+          ...(i === last && behind && !isPlace ? { suffix: behind } : {}),
+        }
       }),
       form: NARRATIVE.has(command) ? 'narrative' : NO_NAME.has(command) ? 'suppress-author' : 'parenthetical',
     })

@@ -28,7 +28,10 @@ export function texToHtml(tex: string): { html: string, title?: string } {
   function writeChunk(chunk: string) {
     let rest = chunk
     for (let guard = 0; guard < 2000 && rest.trim(); guard++) {
-      const next = /\\(?:(part|chapter|section|subsection|subsubsection|paragraph|subparagraph)\*?\s*(?:\[[^\]]*\])?\{((?:[^{}]|\{[^{}]*\})*)\}|begin\{(\w+)\*?\}(?:\[[^\]]*\])?|end\{(\w+)\*?\}|item(?:\[[^\]]*\])?)/u.exec(rest)
+      const next =
+        /\\(?:(part|chapter|section|subsection|subsubsection|paragraph|subparagraph)\*?\s*(?:\[[^\]]*\])?\{((?:[^{}]|\{[^{}]*\})*)\}|begin\{(\w+)\*?\}(?:\[[^\]]*\])?|end\{(\w+)\*?\}|item(?:\[[^\]]*\])?)/u.exec(
+          rest,
+        )
       paragraph(next ? rest.slice(0, next.index) : rest)
       if (!next) return
       rest = rest.slice(next.index + next[0].length)
@@ -43,7 +46,8 @@ export function texToHtml(tex: string): { html: string, title?: string } {
         else if (begins === 'thebibliography') out.push(bibliography(inside))
       }
       // What sets a figure or table in place is not printed; its caption is.
-      else if (begins && /^(?:figure|table|wrapfigure|center|minipage)$/u.test(begins)) rest = rest.replace(/^\s*(?:\[[^\]]*\]|\{[^{}]*\})+/u, '')
+      else if (begins && /^(?:figure|table|wrapfigure|center|minipage)$/u.test(begins))
+        rest = rest.replace(/^\s*(?:\[[^\]]*\]|\{[^{}]*\})+/u, '')
       else if (begins) out.push(rowOf(LISTS, begins) ? `<${LISTS[begins]}>` : QUOTES.has(begins) ? '<blockquote>' : '')
       else if (ends) out.push(rowOf(LISTS, ends) ? `</li></${LISTS[ends]}>` : QUOTES.has(ends) ? '</blockquote>' : '')
       else out.push(out.at(-1)?.match(/^<(?:ul|ol)>$/u) ? '<li>' : '</li><li>')
@@ -51,13 +55,29 @@ export function texToHtml(tex: string): { html: string, title?: string } {
   }
   /** Rows of a tabular as a table; the columns' letters go. */
   function tabular(inside: string): string {
-    const rows = inside.replace(/^\s*(?:(?:\[[^\]]*\])\s*)?\{[^{}]*\}/u, '').replace(/\\(?:hline|toprule|midrule|bottomrule|c(?:mid|line)?rule(?:\([^)]*\))?(?:\{[^}]*\})?|cline\{[^}]*\})/gu, ' ').split(/\\\\(?:\[[^\]]*\])?/u).filter(row => row.trim())
-    return `<table>${rows.map(row => `<tr>${row.split(/(?<!\\)&/u).map(cell => `<td>${inline(cell)}</td>`).join('')}</tr>`).join('')}</table>`
+    const rows = inside
+      .replace(/^\s*(?:(?:\[[^\]]*\])\s*)?\{[^{}]*\}/u, '')
+      .replace(/\\(?:hline|toprule|midrule|bottomrule|c(?:mid|line)?rule(?:\([^)]*\))?(?:\{[^}]*\})?|cline\{[^}]*\})/gu, ' ')
+      .split(/\\\\(?:\[[^\]]*\])?/u)
+      .filter((row) => row.trim())
+    return `<table>${rows
+      .map(
+        (row) =>
+          `<tr>${row
+            .split(/(?<!\\)&/u)
+            .map((cell) => `<td>${inline(cell)}</td>`)
+            .join('')}</tr>`,
+      )
+      .join('')}</table>`
   }
   /** A bibliography typed by hand, as the list at a draft's end. */
   function bibliography(inside: string): string {
     const items = inside.replace(/^\s*\{[^{}]*\}/u, '').split(/\\bibitem(?:\s*\[[^\]]*\])?\s*\{[^{}]*\}/u)
-    return `<h2>References</h2>${items.map(item => inline(item.replace(/\\newblock\b/gu, ' '))).filter(item => item.trim()).map(item => `<p>${item}</p>`).join('')}`
+    return `<h2>References</h2>${items
+      .map((item) => inline(item.replace(/\\newblock\b/gu, ' ')))
+      .filter((item) => item.trim())
+      .map((item) => `<p>${item}</p>`)
+      .join('')}`
   }
   function paragraph(text: string) {
     const html = inline(text)
@@ -84,8 +104,17 @@ export function texToHtml(tex: string): { html: string, title?: string } {
       at = end + 1
     }
     const kept: string[] = []
-    const marked = bare.replace(/\\(?:includegraphics)(?:\[[^\]]*\])?\{[^}]*\}/gu, ' ').replace(/\\caption\*?(?:\[[^\]]*\])?(?=\{)/gu, '').replace(CITE, (command) => { kept.push(command); return `\uE004${kept.length - 1}\uE004` })
-      .replace(/\\(?:maketitle|tableofcontents|clearpage|newpage|bibliography\{[^}]*\}|bibliographystyle\{[^}]*\}|printbibliography(?:\[[^\]]*\])?|label\{[^}]*\}|author\{[^}]*\}|date\{[^}]*\}|title\{(?:[^{}]|\{[^{}]*\})*\}|usepackage(?:\[[^\]]*\])?\{[^}]*\}|documentclass(?:\[[^\]]*\])?\{[^}]*\}|noindent|centering|vspace\*?\{[^}]*\}|hspace\*?\{[^}]*\})/gu, ' ')
+    const marked = bare
+      .replace(/\\(?:includegraphics)(?:\[[^\]]*\])?\{[^}]*\}/gu, ' ')
+      .replace(/\\caption\*?(?:\[[^\]]*\])?(?=\{)/gu, '')
+      .replace(CITE, (command) => {
+        kept.push(command)
+        return `\uE004${kept.length - 1}\uE004`
+      })
+      .replace(
+        /\\(?:maketitle|tableofcontents|clearpage|newpage|bibliography\{[^}]*\}|bibliographystyle\{[^}]*\}|printbibliography(?:\[[^\]]*\])?|label\{[^}]*\}|author\{[^}]*\}|date\{[^}]*\}|title\{(?:[^{}]|\{[^{}]*\})*\}|usepackage(?:\[[^\]]*\])?\{[^}]*\}|documentclass(?:\[[^\]]*\])?\{[^}]*\}|noindent|centering|vspace\*?\{[^}]*\}|hspace\*?\{[^}]*\})/gu,
+        ' ',
+      )
     const escaped = fromLatex(marked.replace(/[<>]/gu, c => (c === '<' ? '\uE005' : '\uE006')).replace(/&(?!\w)/gu, '&'), { rich: true })
     return escaped.replace(/&/gu, '&amp;').replace(/\uE005/gu, '&lt;').replace(/\uE006/gu, '&gt;')
       .replace(/\uE003(\d+)\uE003/gu, '<sup><a href="#footnote-$1">$1</a></sup>')

@@ -7,23 +7,201 @@ const COMBINING: Record<string, string> = {
   'r': '\u030A', 'H': '\u030B', 'v': '\u030C', 'd': '\u0323', 'c': '\u0327', 'k': '\u0328', 'b': '\u0331', 't': '\u0361',
 }
 const SYMBOLS: Record<string, string> = {
-  aa: 'å', AA: 'Å', ae: 'æ', AE: 'Æ', oe: 'œ', OE: 'Œ', o: 'ø', O: 'Ø', l: 'ł', L: 'Ł', ss: 'ß', SS: 'ẞ', i: 'ı', j: 'ȷ', dh: 'ð', DH: 'Ð', th: 'þ', TH: 'Þ', dj: 'đ', DJ: 'Đ', ng: 'ŋ', NG: 'Ŋ',
-  textquoteleft: '‘', textquoteright: '’', textquotedblleft: '“', textquotedblright: '”', quotesinglbase: '‚', quotedblbase: '„', guillemotleft: '«', guillemotright: '»', guillemetleft: '«', guillemetright: '»',
-  textendash: '–', textemdash: '—', ldots: '…', dots: '…', textellipsis: '…', copyright: '©', textcopyright: '©', textregistered: '®', texttrademark: '™', pounds: '£', textsterling: '£', texteuro: '€', euro: '€',
-  S: '§', P: '¶', dag: '†', ddag: '‡', textdegree: '°', degree: '°', textbackslash: '\\', textasciitilde: '~', textasciicircum: '^', textunderscore: '_', textbar: '|', textless: '<', textgreater: '>', textbullet: '•', textperiodcentered: '·',
-  textordfeminine: 'ª', textordmasculine: 'º', textexclamdown: '¡', textquestiondown: '¿', LaTeX: 'LaTeX', TeX: 'TeX', BibTeX: 'BibTeX', slash: '/', textonehalf: '½', textonequarter: '¼', times: '×', pm: '±', cdot: '·', circ: '°', infty: '∞', approx: '≈', leq: '≤', le: '≤', geq: '≥', ge: '≥', neq: '≠', rightarrow: '→', to: '→', leftarrow: '←', prime: '′', sim: '∼', mu: 'μ',
-  alpha: 'α', beta: 'β', gamma: 'γ', delta: 'δ', epsilon: 'ε', varepsilon: 'ε', zeta: 'ζ', eta: 'η', theta: 'θ', iota: 'ι', kappa: 'κ', lambda: 'λ', nu: 'ν', xi: 'ξ', pi: 'π', rho: 'ρ', sigma: 'σ', tau: 'τ', upsilon: 'υ', phi: 'φ', varphi: 'φ', chi: 'χ', psi: 'ψ', omega: 'ω',
-  Gamma: 'Γ', Delta: 'Δ', Theta: 'Θ', Lambda: 'Λ', Xi: 'Ξ', Pi: 'Π', Sigma: 'Σ', Phi: 'Φ', Psi: 'Ψ', Omega: 'Ω', quad: ' ', qquad: ' ', newline: ' ', par: ' ', textvisiblespace: ' ', space: ' ', nobreakspace: ' ',
+  aa: 'å',
+  AA: 'Å',
+  ae: 'æ',
+  AE: 'Æ',
+  oe: 'œ',
+  OE: 'Œ',
+  o: 'ø',
+  O: 'Ø',
+  l: 'ł',
+  L: 'Ł',
+  ss: 'ß',
+  SS: 'ẞ',
+  i: 'ı',
+  j: 'ȷ',
+  dh: 'ð',
+  DH: 'Ð',
+  th: 'þ',
+  TH: 'Þ',
+  dj: 'đ',
+  DJ: 'Đ',
+  ng: 'ŋ',
+  NG: 'Ŋ',
+  textquoteleft: '‘',
+  textquoteright: '’',
+  textquotedblleft: '“',
+  textquotedblright: '”',
+  quotesinglbase: '‚',
+  quotedblbase: '„',
+  guillemotleft: '«',
+  guillemotright: '»',
+  guillemetleft: '«',
+  guillemetright: '»',
+  textendash: '–',
+  textemdash: '—',
+  ldots: '…',
+  dots: '…',
+  textellipsis: '…',
+  copyright: '©',
+  textcopyright: '©',
+  textregistered: '®',
+  texttrademark: '™',
+  pounds: '£',
+  textsterling: '£',
+  texteuro: '€',
+  euro: '€',
+  S: '§',
+  P: '¶',
+  dag: '†',
+  ddag: '‡',
+  textdegree: '°',
+  degree: '°',
+  textbackslash: '\\',
+  textasciitilde: '~',
+  textasciicircum: '^',
+  textunderscore: '_',
+  textbar: '|',
+  textless: '<',
+  textgreater: '>',
+  textbullet: '•',
+  textperiodcentered: '·',
+  textordfeminine: 'ª',
+  textordmasculine: 'º',
+  textexclamdown: '¡',
+  textquestiondown: '¿',
+  LaTeX: 'LaTeX',
+  TeX: 'TeX',
+  BibTeX: 'BibTeX',
+  slash: '/',
+  textonehalf: '½',
+  textonequarter: '¼',
+  times: '×',
+  pm: '±',
+  cdot: '·',
+  circ: '°',
+  infty: '∞',
+  approx: '≈',
+  leq: '≤',
+  le: '≤',
+  geq: '≥',
+  ge: '≥',
+  neq: '≠',
+  rightarrow: '→',
+  to: '→',
+  leftarrow: '←',
+  prime: '′',
+  sim: '∼',
+  mu: 'μ',
+  alpha: 'α',
+  beta: 'β',
+  gamma: 'γ',
+  delta: 'δ',
+  epsilon: 'ε',
+  varepsilon: 'ε',
+  zeta: 'ζ',
+  eta: 'η',
+  theta: 'θ',
+  iota: 'ι',
+  kappa: 'κ',
+  lambda: 'λ',
+  nu: 'ν',
+  xi: 'ξ',
+  pi: 'π',
+  rho: 'ρ',
+  sigma: 'σ',
+  tau: 'τ',
+  upsilon: 'υ',
+  phi: 'φ',
+  varphi: 'φ',
+  chi: 'χ',
+  psi: 'ψ',
+  omega: 'ω',
+  Gamma: 'Γ',
+  Delta: 'Δ',
+  Theta: 'Θ',
+  Lambda: 'Λ',
+  Xi: 'Ξ',
+  Pi: 'Π',
+  Sigma: 'Σ',
+  Phi: 'Φ',
+  Psi: 'Ψ',
+  Omega: 'Ω',
+  quad: ' ',
+  qquad: ' ',
+  newline: ' ',
+  par: ' ',
+  textvisiblespace: ' ',
+  space: ' ',
+  nobreakspace: ' ',
 }
 /** Commands whose argument takes a tag, or a mark on either side. */
 const AROUND: Record<string, readonly [string, string]> = {
-  emph: ['<i>', '</i>'], textit: ['<i>', '</i>'], textsl: ['<i>', '</i>'], mathit: ['<i>', '</i>'], textbf: ['<b>', '</b>'], mathbf: ['<b>', '</b>'], textsc: ['<sc>', '</sc>'], textsuperscript: ['<sup>', '</sup>'], textsubscript: ['<sub>', '</sub>'],
-  enquote: ['“', '”'], mkbibquote: ['“', '”'], mkbibemph: ['<i>', '</i>'], mkbibitalic: ['<i>', '</i>'], NoCaseChange: [NOCASE(), '</span>'],
+  emph: ['<i>', '</i>'],
+  textit: ['<i>', '</i>'],
+  textsl: ['<i>', '</i>'],
+  mathit: ['<i>', '</i>'],
+  textbf: ['<b>', '</b>'],
+  mathbf: ['<b>', '</b>'],
+  textsc: ['<sc>', '</sc>'],
+  textsuperscript: ['<sup>', '</sup>'],
+  textsubscript: ['<sub>', '</sub>'],
+  enquote: ['“', '”'],
+  mkbibquote: ['“', '”'],
+  mkbibemph: ['<i>', '</i>'],
+  mkbibitalic: ['<i>', '</i>'],
+  NoCaseChange: [NOCASE(), '</span>'],
 }
 /** Switches that reach to the end of their group. */
-const SWITCHES: Record<string, readonly [string, string]> = { it: ['<i>', '</i>'], itshape: ['<i>', '</i>'], em: ['<i>', '</i>'], sl: ['<i>', '</i>'], bf: ['<b>', '</b>'], bfseries: ['<b>', '</b>'], sc: ['<sc>', '</sc>'], scshape: ['<sc>', '</sc>'] }
+const SWITCHES: Record<string, readonly [string, string]> = {
+  it: ['<i>', '</i>'],
+  itshape: ['<i>', '</i>'],
+  em: ['<i>', '</i>'],
+  sl: ['<i>', '</i>'],
+  bf: ['<b>', '</b>'],
+  bfseries: ['<b>', '</b>'],
+  sc: ['<sc>', '</sc>'],
+  scshape: ['<sc>', '</sc>'],
+}
 /** Commands that mean nothing on our pages. */
-const SILENT = new Set(['relax', 'protect', 'noopsort', 'textrm', 'textnormal', 'rm', 'rmfamily', 'tt', 'ttfamily', 'sf', 'sffamily', 'textup', 'upshape', 'normalfont', 'small', 'footnotesize', 'large', 'mathrm', 'text', 'mbox', 'hbox', 'ensuremath', 'url', 'path', 'nolinkurl', 'texttt', 'textsf', 'textmd', 'uppercase', 'lowercase', 'hskip', 'hspace', 'displaystyle', 'left', 'right'])
+const SILENT = new Set([
+  'relax',
+  'protect',
+  'noopsort',
+  'textrm',
+  'textnormal',
+  'rm',
+  'rmfamily',
+  'tt',
+  'ttfamily',
+  'sf',
+  'sffamily',
+  'textup',
+  'upshape',
+  'normalfont',
+  'small',
+  'footnotesize',
+  'large',
+  'mathrm',
+  'text',
+  'mbox',
+  'hbox',
+  'ensuremath',
+  'url',
+  'path',
+  'nolinkurl',
+  'texttt',
+  'textsf',
+  'textmd',
+  'uppercase',
+  'lowercase',
+  'hskip',
+  'hspace',
+  'displaystyle',
+  'left',
+  'right',
+])
 /** Of two arguments the second is what prints. */
 const SECOND = new Set(['href', 'textcolor', 'foreignlanguage', 'texorpdfstring'])
 
@@ -65,7 +243,26 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
       const mark = input[at] ?? ''
       at++
       if (Object.hasOwn(COMBINING, mark)) return accent(mark, argument(depth))
-      return ({ '-': '', '/': '', ',': ' ', ';': ' ', ':': ' ', '!': '', '@': '', ' ': ' ', '\n': ' ', '\\': ' ', '(': '', ')': '', '[': '', ']': '' } as Record<string, string>)[mark] ?? mark
+      return (
+        (
+          {
+            '-': '',
+            '/': '',
+            ',': ' ',
+            ';': ' ',
+            ':': ' ',
+            '!': '',
+            '@': '',
+            ' ': ' ',
+            '\n': ' ',
+            '\\': ' ',
+            '(': '',
+            ')': '',
+            '[': '',
+            ']': '',
+          } as Record<string, string>
+        )[mark] ?? mark
+      )
     }
     at += name.length
     if (Object.hasOwn(SYMBOLS, name)) {
@@ -114,15 +311,19 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
       if (char === '\\') out += depth > 200 ? '' : command(depth)
       else if (char === '$') math = !math
       else if (char === '~') out += ' '
-      else if (math && (char === '^' || char === '_')) out += depth > 200 ? '' : tag(argument(depth), char === '^' ? ['<sup>', '</sup>'] : ['<sub>', '</sub>'])
+      else if (math && (char === '^' || char === '_'))
+        out += depth > 200 ? '' : tag(argument(depth), char === '^' ? ['<sup>', '</sup>'] : ['<sub>', '</sub>'])
       else if (input.startsWith('--', at - 1)) {
         const long = input.startsWith('---', at - 1)
         at += long ? 2 : 1
         out += long ? '—' : '–'
-      }
-      else if (char === '`' && input[at] === '`') { at++; out += '“' }
-      else if (char === '\'' && input[at] === '\'') { at++; out += '”' }
-      else if (char === '`') out += '‘'
+      } else if (char === '`' && input[at] === '`') {
+        at++
+        out += '“'
+      } else if (char === '\'' && input[at] === '\'') {
+        at++
+        out += '”'
+      } else if (char === '`') out += '‘'
       else out += char
     }
     return out
@@ -140,7 +341,10 @@ function accent(mark: string, base: string): string {
   return plain ? before + (plain + COMBINING[mark]!).normalize('NFC') + rest : ''
 }
 
-/** Protected stretches widened to their whole words: {T}ide protects Tide. A whole title in braces is not protected: databases brace them all. */
+/**
+ * Protected stretches widened to their whole words: {T}ide protects Tide. A whole title in braces is not protected:
+ * databases brace them all.
+ */
 function setProtection(text: string, rich: boolean): string {
   const bare = text.replace(/[\uE001\uE002]/gu, '')
   if (!rich || !text.includes('\uE001') || /^\uE001[^\uE001\uE002]*\uE002$/u.test(text)) return bare
@@ -162,8 +366,17 @@ function setProtection(text: string, rich: boolean): string {
 /** Text with inline tags as LaTeX; letters stay Unicode, which every current LaTeX reads. */
 export function toLatex(rich: string): string {
   return rich
-    .replace(/[\\{}$&#%_~^]/gu, c => ({ '\\': '\\textbackslash{}', '~': '\\textasciitilde{}', '^': '\\textasciicircum{}' })[c] ?? `\\${c}`)
-    .replace(/<(?:i|em)>/giu, '\\emph{').replace(/<(?:b|strong)>/giu, '\\textbf{').replace(/<sc>/giu, '\\textsc{').replace(/<sup>/giu, '\\textsuperscript{').replace(/<sub>/giu, '\\textsubscript{')
-    .replace(/<span class="nocase">/giu, '{').replace(/<\/(?:i|em|b|strong|sc|sup|sub|span)>/giu, '}')
-    .replaceAll('–', '--').replaceAll('—', '---')
+    .replace(
+      /[\\{}$&#%_~^]/gu,
+      (c) => ({ '\\': '\\textbackslash{}', '~': '\\textasciitilde{}', '^': '\\textasciicircum{}' })[c] ?? `\\${c}`,
+    )
+    .replace(/<(?:i|em)>/giu, '\\emph{')
+    .replace(/<(?:b|strong)>/giu, '\\textbf{')
+    .replace(/<sc>/giu, '\\textsc{')
+    .replace(/<sup>/giu, '\\textsuperscript{')
+    .replace(/<sub>/giu, '\\textsubscript{')
+    .replace(/<span class="nocase">/giu, '{')
+    .replace(/<\/(?:i|em|b|strong|sc|sup|sub|span)>/giu, '}')
+    .replaceAll('–', '--')
+    .replaceAll('—', '---')
 }

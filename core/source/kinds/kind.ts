@@ -54,7 +54,10 @@ export interface Kind {
   officialContainer?: boolean
   /** The title is not a title but a text or a description: its capitals are left alone. */
   plainTitle?: boolean
-  /** How its container behaves: a scholarly periodical is abbreviated, proceedings too in their way, a site may be its own author, a reference work is a name when online. */
+  /**
+   * How its container behaves: a scholarly periodical is abbreviated, proceedings too in their way, a site may be its
+   * own author, a reference work is a name when online.
+   */
   inside?: 'periodical' | 'proceedings' | 'site' | 'reference'
   /** Stands alone (book, film) rather than inside something. */
   whole?: boolean

@@ -18,10 +18,23 @@ const MANY = 150
 const column = useTemplateRef<HTMLElement>('column')
 const top = ref(0)
 const virtual = computed(() => import.meta.client && shown.value.length > MANY)
-const virtualizer = useWindowVirtualizer(computed(() => ({
-  count: virtual.value ? shown.value.length : 0, estimateSize: () => 78, overscan: 12, scrollMargin: top.value, getItemKey: (i: number) => shown.value[i]?.id ?? i,
-})))
-const drawn = computed(() => (virtual.value ? virtualizer.value.getVirtualItems().map(item => ({ source: shown.value[item.index]!, index: item.index, start: item.start - top.value })).filter(one => one.source) : shown.value.map((source, index) => ({ source, index, start: 0 }))))
+const virtualizer = useWindowVirtualizer(
+  computed(() => ({
+    count: virtual.value ? shown.value.length : 0,
+    estimateSize: () => 78,
+    overscan: 12,
+    scrollMargin: top.value,
+    getItemKey: (i: number) => shown.value[i]?.id ?? i,
+  })),
+)
+const drawn = computed(() =>
+  virtual.value
+    ? virtualizer.value
+        .getVirtualItems()
+        .map((item) => ({ source: shown.value[item.index]!, index: item.index, start: item.start - top.value }))
+        .filter((one) => one.source)
+    : shown.value.map((source, index) => ({ source, index, start: 0 })),
+)
 const measureTop = () => { if (column.value) top.value = column.value.getBoundingClientRect().top + window.scrollY }
 watch([() => tray.items.length, () => tray.problems.length, () => slips.chosen.value.size, virtual], () => nextTick(measureTop))
 
@@ -62,12 +75,20 @@ onBeforeUnmount(() => undo.clear())
 if (import.meta.client) {
   useEventListener(window, 'resize', measureTop)
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
-    const typing = (event.target as HTMLElement).closest('input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]')
+    const typing = (event.target as HTMLElement).closest(
+      'input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]',
+    )
     if (typing) return
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !event.shiftKey) { event.preventDefault(); void undo.last() }
-    else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a' && shown.value.length) { event.preventDefault(); slips.chooseAll() }
-    else if (event.key === 'Delete' && slips.chosen.value.size) { event.preventDefault(); remove(slips.chosenSources.value.map(s => s.id)) }
-    else if (event.key === 'Escape' && slips.chosen.value.size) slips.chooseNone()
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !event.shiftKey) {
+      event.preventDefault()
+      void undo.last()
+    } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a' && shown.value.length) {
+      event.preventDefault()
+      slips.chooseAll()
+    } else if (event.key === 'Delete' && slips.chosen.value.size) {
+      event.preventDefault()
+      remove(slips.chosenSources.value.map((s) => s.id))
+    } else if (event.key === 'Escape' && slips.chosen.value.size) slips.chooseNone()
   })
 }
 </script>

@@ -10,14 +10,26 @@ const saving = useSaving()
 const written = useText()
 const notices = useNotices()
 const busy = ref(false)
-const WORDS: Record<Detail, string> = { writer: 'Your name', instructor: 'Instructor', course: 'Course', institution: 'Institution', date: 'Date' }
+const WORDS: Record<Detail, string> = {
+  writer: 'Your name',
+  instructor: 'Instructor',
+  course: 'Course',
+  institution: 'Institution',
+  date: 'Date',
+}
 const given = () => Object.fromEntries(DETAILS.map(key => [key, store.paper?.details[key] ?? ''])) as Record<Detail, string>
 // A detail is saved as it is typed; the form says what is wrong with one, and what other tabs change comes in.
 const form = useForm({
   defaultValues: given(),
   validators: { onChange: z.object(Object.fromEntries(DETAILS.map(key => [key, detailSchema])) as Record<Detail, typeof detailSchema>) },
 })
-watch(() => store.paper?.details, () => { for (const key of DETAILS) if (form.getFieldValue(key) !== (store.paper?.details[key] ?? '')) form.setFieldValue(key, store.paper?.details[key] ?? '') })
+watch(
+  () => store.paper?.details,
+  () => {
+    for (const key of DETAILS)
+      if (form.getFieldValue(key) !== (store.paper?.details[key] ?? '')) form.setFieldValue(key, store.paper?.details[key] ?? '')
+  },
+)
 function change(key: Detail, value: string) {
   form.setFieldValue(key, value)
   if (detailSchema.safeParse(value).success) store.changePaper({ details: { ...store.paper!.details, [key]: value } })
@@ -28,9 +40,11 @@ async function take() {
   busy.value = true
   await notices.attempt(async () => {
     await saving.flush()
-    if (saving.hasUnsaved()) throw new Error('Some of the paper is not saved yet, so the document would be out of date. Try again when the head says Saved.')
+    if (saving.hasUnsaved())
+      throw new Error('Some of the paper is not saved yet, so the document would be out of date. Try again when the head says Saved.')
     const response = await fetch(`/api/papers/${store.paper!.id}/document.docx`)
-    if (!response.ok) throw new Error(((await response.json().catch(() => ({}))) as { message?: string }).message ?? 'The document could not be made.')
+    if (!response.ok)
+      throw new Error(((await response.json().catch(() => ({}))) as { message?: string }).message ?? 'The document could not be made.')
     const name = /filename\*=UTF-8''([^;]+)/u.exec(response.headers.get('content-disposition') ?? '')?.[1]
     const link = document.createElement('a')
     link.href = URL.createObjectURL(await response.blob())

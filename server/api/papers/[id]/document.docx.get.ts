@@ -11,7 +11,12 @@ export default api(async (event) => {
   const { paper, sources } = getWorkspace(useDb(), pathId(event, 'id', 'paper'))
   const wanted = getQuery(event).style
   const style = typeof wanted === 'string' ? wanted : paper.style
-  if (!styleOf(style)) throw new ApiError(422, { code: 'style', message: `There is no style "${style}". Dendle has ${STYLES.map(s => s.id).join(', ')}.`, field: 'style' })
+  if (!styleOf(style))
+    throw new ApiError(422, {
+      code: 'style',
+      message: `There is no style "${style}". Dendle has ${STYLES.map((s) => s.id).join(', ')}.`,
+      field: 'style',
+    })
   const file = await wordFile({
     style, title: paper.title, details: paper.details, body: paper.body,
     sources, alsoList: sources.filter(s => s.listed).map(s => s.id),
