@@ -1,6 +1,7 @@
 import { composeAlone } from '~~/core/compose/compose'
 import { citedWhere } from '~~/core/sheet/walking'
 import { plain } from '~~/core/text/runs'
+import { count } from '~/utils/words'
 
 /** Taking sources out of the paper, with a word first about where they are cited. */
 export function useLeaving(open: Ref<string | undefined>) {
@@ -28,5 +29,13 @@ export function useLeaving(open: Ref<string | undefined>) {
     await shelf.remove(ids, says)
     if (open.value && ids.includes(open.value)) open.value = undefined
   })
-  return { leaving, uncited, nameOf, remove, keep, letGo }
+  /** How many of them are cited, and how often. */
+  const says = computed(() => {
+    if (!leaving.value) return ''
+    const { ids, places } = leaving.value
+    if (ids.length === 1) return `${nameOf(ids[0]!)} is cited ${count(places.length, 'time')}.`
+    const cited = new Set(places.map(place => place.id)).size
+    return `${count(cited, 'source')} of these ${ids.length} are cited, ${count(places.length, 'time')} in all.`
+  })
+  return { leaving, says, uncited, nameOf, remove, keep, letGo }
 }

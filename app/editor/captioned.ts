@@ -7,6 +7,7 @@ import type { Node as PmNode } from '@tiptap/pm/model'
 import type { EditorView, NodeView } from '@tiptap/pm/view'
 import { Table } from '@tiptap/extension-table'
 import { captionLines, creditLine } from '~~/core/sheet/captions'
+import { isOwnPicture } from '~~/core/sheet/pictures'
 import { richPieces, type InlinePiece } from '~~/core/sheet/blocks'
 import type { Composition } from '~~/core/compose/compose'
 import type { Source } from '~~/core/source/model'
@@ -125,8 +126,9 @@ class FigureView extends CaptionedView {
     this.caption.querySelector('.label')?.remove()
     this.caption.prepend(label)
     const img = document.createElement('img')
-    if (src) { img.src = src; img.alt = alt || `Figure ${n} of this paper`; img.draggable = false }
-    this.picture.replaceChildren(src ? img : element('div', 'no-picture', 'The picture goes here.'))
+    const own = isOwnPicture(src)
+    if (own) { img.src = src; img.alt = alt || `Figure ${n} of this paper`; img.draggable = false }
+    this.picture.replaceChildren(own ? img : element('div', 'no-picture', src ? 'A picture from elsewhere: put in its file.' : 'The picture goes here.'))
   }
 }
 
@@ -169,7 +171,7 @@ export const Figure = (sight: CaptionSight) =>
     renderHTML: ({ HTMLAttributes, node }) => [
       'figure',
       mergeAttributes(HTMLAttributes, { 'data-figure': '' }),
-      ['img', { src: (node.attrs as CaptionAttrs).src, alt: (node.attrs as CaptionAttrs).alt }],
+      ['img', { src: isOwnPicture(node.attrs.src) ? node.attrs.src : null, alt: (node.attrs as CaptionAttrs).alt }],
       ['figcaption', {}, 0],
     ],
     addNodeView:

@@ -1,4 +1,4 @@
-import { createError } from 'h3'
+import { defineEventHandler, setResponseStatus } from 'h3'
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { FOREIGN_HOST, isOwnHost } from '~~/server/utils/hosts'
 
@@ -8,9 +8,13 @@ import { FOREIGN_HOST, isOwnHost } from '~~/server/utils/hosts'
  */
 export default defineNitroPlugin((nitro) => {
   if (!process.env.NITRO_HOST && !process.env.HOST) process.env.HOST = '127.0.0.1'
-  // Files are given out before any middleware is asked: here they too are refused to a name that was made to point here.
-  nitro.hooks.hook('request', (event) => {
-    if (!isOwnHost(event) && !event.path.startsWith('/api/'))
-      throw createError({ statusCode: 403, statusMessage: 'Not an address of Dendle', message: FOREIGN_HOST })
+  // Files are given out before any middleware is asked: a name that was made to point here is refused before them.
+  nitro.h3App.stack.unshift({
+    route: '/',
+    handler: defineEventHandler((event) => {
+      if (isOwnHost(event)) return undefined
+      setResponseStatus(event, 403)
+      return { code: 'host', message: FOREIGN_HOST }
+    }),
   })
 })

@@ -65,16 +65,44 @@ const stops = computed(() => [
 </template>
 
 <style scoped>
-.spine { width: 72px; flex-direction: column; align-items: stretch; text-align: center; border-right-width: 1px; position: sticky; top: 0; height: 100vh; flex: none; }
+.spine {
+  width: 72px;
+  flex-direction: column;
+  align-items: stretch;
+  text-align: center;
+  border-right-width: 1px;
+  position: sticky;
+  top: 0;
+  height: 100vh;
+  flex: none;
+}
 .mark { height: 52px; line-height: 44px; }
-.stop { position: relative; display: flex; flex-direction: column; align-items: center; padding: 8px 0 7px; font-size: var(--text-small); color: var(--soft); }
+.stop {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  padding: 8px 0 7px;
+  font-size: var(--text-small);
+  color: var(--soft);
+}
 .stop .icon { margin-bottom: 2px; }
 .stop:hover { color: var(--ink); }
 .stop.here { color: var(--ink); font-weight: 700; }
 .stop.here::after { content: ''; position: absolute; right: -2px; top: 8px; bottom: 8px; width: 3px; background: var(--verdigris); }
 .foot { margin-top: auto; display: flex; flex-direction: column; gap: 8px; padding-bottom: 16px; font-size: var(--text-small); }
-@media (max-width: 640px) {
-  .spine { position: fixed; inset: auto 0 0 0; top: auto; width: auto; height: 58px; flex-direction: row; border-right: 0; border-top-width: 1px; z-index: 30; }
+@media (max-width: 639px) {
+  .spine {
+    position: fixed;
+    inset: auto 0 0 0;
+    top: auto;
+    width: auto;
+    height: 58px;
+    flex-direction: row;
+    border-right: 0;
+    border-top-width: 1px;
+    z-index: 30;
+  }
   .mark, .foot { display: none; }
   .stop { flex: 1; padding: 6px 0; font-size: var(--text-fine); justify-content: flex-end; }
   .stop .icon { display: none; }

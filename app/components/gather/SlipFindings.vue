@@ -25,6 +25,8 @@ const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
   await shelf.merge(into, props.source, mergeFields(into.fields, props.source.fields, take))
   emit('merged', into.id)
 })
+/** What it says behind the few words that stand before it, which it may begin with. */
+const rest = ({ brief, says }: Finding): string => (says.startsWith(`${brief}.`) ? says.slice(brief.length + 1) : says)
 </script>
 
 <template>
@@ -38,7 +40,7 @@ const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
       :key="finding.id"
       class="flex flex-wrap items-baseline gap-x-4 py-1"
     >
-      <span class="min-w-0 flex-1 basis-72"><b :class="finding.serious ? 'text-madder' : ''">{{ finding.brief }}.</b> {{ finding.rule === 'missing' && finding.says.startsWith(`${finding.brief}.`) ? finding.says.slice(finding.brief.length + 1) : finding.says }}<span
+      <span class="min-w-0 flex-1 basis-72"><b :class="finding.serious ? 'text-madder' : ''">{{ finding.brief }}.</b> {{ rest(finding) }}<span
         v-if="finding.fix?.shows"
         class="block font-page text-body"
       >{{ finding.fix.shows.replace(/<[^>]+>/gu, '') }}</span></span>

@@ -17,6 +17,11 @@ const acceptAll = () => run(async () => {
   const added = await tray.acceptAll()
   if (added.length === 1) emit('added', added[0]!.id)
 })
+const takeWords = computed(() => {
+  const { length } = tray.fresh
+  if (length === 1) return tray.items.length === 1 ? 'Take it' : 'Take the new one'
+  return again.value ? `Take the ${length.toLocaleString('en')} new ones` : `Take all ${length.toLocaleString('en')}`
+})
 </script>
 
 <template>
@@ -46,7 +51,7 @@ const acceptAll = () => run(async () => {
         :disabled="busy"
         @click="acceptAll"
       >
-        {{ tray.fresh.length === 1 ? (tray.items.length === 1 ? 'Take it' : 'Take the new one') : `Take ${again ? 'the' : 'all'} ${tray.fresh.length.toLocaleString('en')}${again ? ' new ones' : ''}` }}
+        {{ takeWords }}
       </PartsButton>
       <PartsButton
         kind="quiet"

@@ -36,6 +36,10 @@ const origins = computed(() =>
     (one) => one.names.length,
   ),
 )
+function named(names: readonly FieldName[]): string {
+  const first = names.slice(0, 3).map(name => FIELDS[name].label.toLowerCase()).join(', ')
+  return names.length > 3 ? `${first} and ${names.length - 3} more` : first
+}
 const differ = computed(() => (same.value ? compareFields(same.value.fields, props.item.proposal.fields) : undefined))
 
 const take = () => notices.attempt(async () => {
@@ -72,7 +76,7 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
             <template v-if="i">
               ·
             </template>
-            <span :class="origin.by === 'guessed' && 'text-ochre'">{{ origin.names.map(name => FIELDS[name].label.toLowerCase()).slice(0, 3).join(', ') }}{{ origin.names.length > 3 ? ` and ${origin.names.length - 3} more` : '' }} {{ WORDS[origin.by] }}</span>
+            <span :class="origin.by === 'guessed' && 'text-ochre'">{{ named(origin.names) }} {{ WORDS[origin.by] }}</span>
           </template>
         </p>
         <p

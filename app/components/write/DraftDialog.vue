@@ -130,6 +130,9 @@ async function bring(where: 'instead' | 'end') {
   })
   busy.value = false
 }
+/** What becomes of a thing typed by hand. */
+const becomes = (one: Noticed): string =>
+  one.what === 'reference list' ? `${count(referencesIn(draft.value!.doc, one).length, 'reference')}, to Gather’s tray` : `a ${one.what}`
 </script>
 
 <template>
@@ -182,7 +185,7 @@ async function bring(where: 'instead' | 'end') {
               :model-value="!kept.has(one)"
               @update:model-value="keep(one)"
             >
-              <span><span class="font-page text-body">{{ one.words }}</span> <span class="text-soft">{{ one.what === 'reference list' ? `${count(referencesIn(draft.doc, one).length, 'reference')}, to Gather’s tray` : `a ${one.what}` }}</span></span>
+              <span><span class="font-page text-body">{{ one.words }}</span> <span class="text-soft">{{ becomes(one) }}</span></span>
             </PartsCheck>
           </fieldset>
           <fieldset

@@ -49,6 +49,10 @@ function drag(event: DragEvent, p: Passage) {
   event.dataTransfer?.setData('application/x-dendle-passage', p.id)
   event.dataTransfer?.setData('text/plain', p.words)
 }
+/** Whose it is, where it stands, and what has become of it. */
+const about = (p: Passage, here: boolean): string => [
+  name(p), p.locator && writeLocator(readLocator(p.locator)), here && 'cited in this paragraph', passages.used.has(p.id) && 'in the paper', ...p.tags,
+].filter(Boolean).join(' · ')
 </script>
 
 <template>
@@ -111,7 +115,7 @@ function drag(event: DragEvent, p: Passage) {
               class="font-page text-body"
               :class="chosen === p.id ? '' : 'line-clamp-2'"
             >{{ p.form === 'quotation' ? `“${p.words}”` : p.words }}</span>
-            <span class="block text-small text-soft">{{ [name(p), p.locator && writeLocator(readLocator(p.locator)), here && 'cited in this paragraph', passages.used.has(p.id) && 'in the paper', ...p.tags].filter(Boolean).join(' · ') }}</span>
+            <span class="block text-small text-soft">{{ about(p, here) }}</span>
           </PartsButton>
           <div
             v-if="chosen === p.id"

@@ -19,6 +19,7 @@ const left = computed(() => marksLeft(written.body, idOf))
 const settled = computed(() => new Set((store.paper?.details.marksLeft ?? '').split(' ').filter(Boolean)))
 const unknown = computed(() => left.value.filter(one => one.unknown.some(key => !settled.value.has(key))))
 const named = computed(() => [...new Set(unknown.value.flatMap(one => one.unknown))])
+const namedInWords = computed(() => named.value.slice(0, 4).join(', ') + (named.value.length > 4 ? ` and ${named.value.length - 4} more` : ''))
 const ready = computed(() => left.value.filter(one => !one.unknown.length))
 const at = ref(0)
 function show() {
@@ -68,7 +69,7 @@ function make() {
       v-if="unknown.length"
       class="flex flex-wrap items-baseline gap-x-5"
     >
-      <span class="min-w-0 flex-1 basis-60"><b class="text-madder">{{ count(unknown.length, 'mark') }} without a source:</b> none here has the key {{ named.slice(0, 4).join(', ') }}{{ named.length > 4 ? ` and ${named.length - 4} more` : '' }}. Correct it, or add the source in Gather; until then it prints as typed.</span>
+      <span class="min-w-0 flex-1 basis-60"><b class="text-madder">{{ count(unknown.length, 'mark') }} without a source:</b> none here has the key {{ namedInWords }}. Correct it, or add the source in Gather; until then it prints as typed.</span>
       <PartsButton @click="show">
         Show
       </PartsButton>

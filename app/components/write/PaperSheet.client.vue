@@ -272,10 +272,25 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 
 <style scoped>
 .sheet { min-height: calc(100vh - 120px); }
-.sheet :deep(.sheet-text) { font-family: var(--font-page); font-size: var(--text-page); line-height: var(--leading); outline: none; min-height: 320px; font-variant-numeric: normal; overflow-wrap: break-word; }
+.sheet :deep(.sheet-text) {
+  font-family: var(--font-page);
+  font-size: var(--text-page);
+  line-height: var(--leading);
+  outline: none;
+  min-height: 320px;
+  font-variant-numeric: normal;
+  overflow-wrap: break-word;
+}
 .sheet :deep(p) { text-indent: var(--indent); }
 /* An empty sheet says how to begin. */
-.sheet :deep(.sheet-text:has(> p:only-child > br:only-child))::before { content: 'Write here, paste a page, or bring a draft in from “Text…”.'; float: left; height: 0; color: var(--soft); pointer-events: none; text-indent: var(--indent); }
+.sheet :deep(.sheet-text:has(> p:only-child > br:only-child))::before {
+  content: 'Write here, paste a page, or bring a draft in from “Text…”.';
+  float: left;
+  height: 0;
+  color: var(--soft);
+  pointer-events: none;
+  text-indent: var(--indent);
+}
 .sheet :deep(.sheet-text.long > *) { content-visibility: auto; contain-intrinsic-size: auto 240px; }
 .sheet :deep(.sheet-text.long > .awake) { content-visibility: visible; }
 .sheet :deep(.citation) { background: var(--wash); border-radius: 2px; padding: 1px; cursor: pointer; text-indent: 0; white-space: normal; }
@@ -283,11 +298,36 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 /* A raised number stands against its word; the space typed before it is for styles that need one. */
 .sheet :deep(.citation.raised) { margin-left: -0.22em; }
 .sheet :deep(.citation.selected) { box-shadow: 0 2px 0 var(--weld); background: color-mix(in srgb, var(--weld) 50%, transparent); }
-.sheet :deep(.sheet-text h1) { font: var(--h1-style) var(--h1-caps) var(--h1-weight) 1em/var(--leading) var(--font-page); text-align: var(--h1-align); text-indent: var(--h1-indent); text-decoration: var(--h1-line); }
-.sheet :deep(.sheet-text h2) { font: var(--h2-style) var(--h2-caps) var(--h2-weight) 1em/var(--leading) var(--font-page); text-align: var(--h2-align); text-indent: var(--h2-indent); text-decoration: var(--h2-line); }
-.sheet :deep(.sheet-text h3) { font: var(--h3-style) var(--h3-caps) var(--h3-weight) 1em/var(--leading) var(--font-page); text-align: var(--h3-align); text-indent: var(--h3-indent); text-decoration: var(--h3-line); }
-.sheet :deep(.sheet-text h4) { font: var(--h4-style) var(--h4-caps) var(--h4-weight) 1em/var(--leading) var(--font-page); text-align: var(--h4-align); text-indent: var(--h4-indent); text-decoration: var(--h4-line); }
-.sheet :deep(.sheet-text h5) { font: var(--h5-style) var(--h5-caps) var(--h5-weight) 1em/var(--leading) var(--font-page); text-align: var(--h5-align); text-indent: var(--h5-indent); text-decoration: var(--h5-line); }
+.sheet :deep(.sheet-text h1) {
+  font: var(--h1-style) var(--h1-caps) var(--h1-weight) 1em/var(--leading) var(--font-page);
+  text-align: var(--h1-align);
+  text-indent: var(--h1-indent);
+  text-decoration: var(--h1-line);
+}
+.sheet :deep(.sheet-text h2) {
+  font: var(--h2-style) var(--h2-caps) var(--h2-weight) 1em/var(--leading) var(--font-page);
+  text-align: var(--h2-align);
+  text-indent: var(--h2-indent);
+  text-decoration: var(--h2-line);
+}
+.sheet :deep(.sheet-text h3) {
+  font: var(--h3-style) var(--h3-caps) var(--h3-weight) 1em/var(--leading) var(--font-page);
+  text-align: var(--h3-align);
+  text-indent: var(--h3-indent);
+  text-decoration: var(--h3-line);
+}
+.sheet :deep(.sheet-text h4) {
+  font: var(--h4-style) var(--h4-caps) var(--h4-weight) 1em/var(--leading) var(--font-page);
+  text-align: var(--h4-align);
+  text-indent: var(--h4-indent);
+  text-decoration: var(--h4-line);
+}
+.sheet :deep(.sheet-text h5) {
+  font: var(--h5-style) var(--h5-caps) var(--h5-weight) 1em/var(--leading) var(--font-page);
+  text-align: var(--h5-align);
+  text-indent: var(--h5-indent);
+  text-decoration: var(--h5-line);
+}
 /* A heading that begins its paragraph stands on its first line, with the full stop that it prints with. */
 .sheet.run-in-3 :deep(.sheet-text > h3:has(+ p)), .sheet.run-in-3 :deep(.sheet-text > h3 + p) { display: inline; }
 .sheet.run-in-3 :deep(.sheet-text > h3:has(+ p))::before { content: ''; padding-left: var(--h3-indent); }
@@ -307,11 +347,32 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet :deep(ul) { list-style: disc; padding-left: 48px; }
 .sheet :deep(ol:not(.notes)) { list-style: decimal; padding-left: 48px; }
 .sheet :deep(a) { text-decoration: underline; text-decoration-color: var(--rule); text-underline-offset: 3px; }
-.sheet :deep(.remark) { color: var(--soft); background: color-mix(in srgb, var(--plum) 14%, transparent); font-family: var(--font-ui); font-size: 0.86em; }
+.sheet :deep(.remark) {
+  color: var(--soft);
+  background: color-mix(in srgb, var(--plum) 14%, transparent);
+  font-family: var(--font-ui);
+  font-size: 0.86em;
+}
 .sheet :deep(.page-break) { border: 0; border-top: 1px dashed var(--soft); margin: 14px 0; position: relative; }
-.sheet :deep(.page-break)::after { content: 'a new page begins'; position: absolute; right: 0; top: -9px; padding-left: 8px; background: var(--leaf); font: var(--text-fine) var(--font-ui); color: var(--soft); }
+.sheet :deep(.page-break)::after {
+  content: 'a new page begins';
+  position: absolute;
+  right: 0;
+  top: -9px;
+  padding-left: 8px;
+  background: var(--leaf);
+  font: var(--text-fine) var(--font-ui);
+  color: var(--soft);
+}
 .sheet :deep(.page-break.ProseMirror-selectednode) { border-color: var(--verdigris); }
-.sheet :deep(table) { border-collapse: collapse; width: 100%; margin: 4px 0; border-block: 1px solid var(--ink); line-height: 1.35; table-layout: fixed; }
+.sheet :deep(table) {
+  border-collapse: collapse;
+  width: 100%;
+  margin: 4px 0;
+  border-block: 1px solid var(--ink);
+  line-height: 1.35;
+  table-layout: fixed;
+}
 .sheet :deep(:is(td, th)) { padding: 4px 8px; vertical-align: top; text-align: left; position: relative; }
 .sheet :deep(tr:first-child th) { border-bottom: 1px solid var(--ink); font-weight: 400; }
 .sheet :deep(.selectedCell) { background: var(--tint); }
@@ -325,7 +386,13 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet :deep(.figure img) { max-width: 100%; max-height: 480px; }
 .sheet :deep(.figure .title.none) { display: inline-block; min-width: 9em; }
 .sheet :deep(.figure .title.none)::before { content: 'What it shows'; color: var(--soft); float: left; height: 0; pointer-events: none; }
-.sheet :deep(.no-picture) { border: 1px dashed var(--rule); padding: 30px; text-align: center; color: var(--soft); font-family: var(--font-ui); }
+.sheet :deep(.no-picture) {
+  border: 1px dashed var(--rule);
+  padding: 30px;
+  text-align: center;
+  color: var(--soft);
+  font-family: var(--font-ui);
+}
 .sheet :deep(.found) { background: var(--wash); }
 .sheet :deep(.found.here) { background: color-mix(in srgb, var(--weld) 65%, transparent); }
 .sheet :deep(.citation.pointed) { box-shadow: 0 2px 0 var(--weld); }

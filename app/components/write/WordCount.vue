@@ -23,12 +23,20 @@ const target = computed(() => Number(store.paper?.details.target) || 0)
 const set = (change: Record<string, string>) => store.changePaper({ details: { ...store.paper!.details, ...change } })
 const toggle = (part: Counted) => set({ countedParts: COUNTED.filter(one => (one === part) !== composed.counted.includes(one)).join(',') })
 const share = computed(() => (target.value ? Math.min(1, words.value / target.value) : 0))
+const distance = computed(() => {
+  if (words.value === target.value) return 'just so'
+  return words.value < target.value ? `${count(target.value - words.value, 'word')} to go` : `${count(words.value - target.value, 'word')} over`
+})
+const shown = computed(() => {
+  if (selected.value) return `${selected.value.toLocaleString('en')} of ${count(words.value, 'word')} chosen`
+  return target.value ? `${words.value.toLocaleString('en')} of ${count(target.value, 'word')}` : count(words.value, 'word')
+})
 </script>
 
 <template>
   <PartsPopover data-testid="word-count">
     <template #word>
-      {{ selected ? `${selected.toLocaleString('en')} of ${count(words, 'word')} chosen` : target ? `${words.toLocaleString('en')} of ${count(target, 'word')}` : count(words, 'word') }}
+      {{ shown }}
       <span
         v-if="target"
         class="block h-0.5 bg-rule"
@@ -70,7 +78,7 @@ const share = computed(() => (target.value ? Math.min(1, words.value / target.va
         v-if="target"
         class="mt-1 text-small text-soft"
       >
-        {{ words < target ? `${count(target - words, 'word')} to go` : words > target ? `${count(words - target, 'word')} over` : 'just so' }}
+        {{ distance }}
       </p>
   </PartsPopover>
 </template>

@@ -3,6 +3,7 @@
  * pictures that come with it are kept; fonts, colours, tabs, doubled spaces and empty paragraphs go; scripts, frames and
  * pictures from elsewhere are never followed. Whatever has no block of its own here keeps its words as paragraphs.
  */
+import { isOwnPicture } from '../../sheet/pictures'
 import { load } from 'cheerio/slim'
 import type { CitationData, DocNode } from '../../sheet/document'
 import { captioned } from './captions'
@@ -255,7 +256,7 @@ function inline(node: Html, state: State): DocNode[] {
 function picture(node: Html, { read }: State): DocNode[] {
   const src = node.attribs?.src ?? ''
   if (
-    !/^data:image\/(?:png|jpeg|gif);base64,[A-Za-z0-9+/=]+$/u.test(src)
+    !isOwnPicture(src)
     || src.length > MAX_PICTURE
     || read.size + src.length > MAX_PICTURES
   ) {

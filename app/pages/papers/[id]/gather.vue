@@ -2,7 +2,6 @@
 import { useEventListener } from '@vueuse/core'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { compareFields } from '~~/core/source/merging'
-import { count } from '~/utils/words'
 
 const store = usePaper()
 const owned = useSources()
@@ -63,7 +62,7 @@ function near(index: number, by: number, choose: boolean) {
   void focusSlip(next.id, '[data-slip]')
 }
 
-const { leaving, uncited, nameOf, remove, keep, letGo } = useLeaving(open)
+const { leaving, says, uncited, nameOf, remove, keep, letGo } = useLeaving(open)
 const merging = useMerging(slips, open)
 
 onMounted(async () => {
@@ -113,7 +112,7 @@ if (import.meta.client) {
       title="Sources that are cited"
       @close="keep"
     >
-      <p><b>{{ leaving.ids.length === 1 ? `${nameOf(leaving.ids[0]!)} is cited ${count(leaving.places.length, 'time')}.` : `${count(new Set(leaving.places.map(p => p.id)).size, 'source')} of these ${leaving.ids.length} are cited, ${count(leaving.places.length, 'time')} in all.` }}</b> The citations would stay in the text, marked as having no source, until it is put back.</p>
+      <p><b>{{ says }}</b> The citations would stay in the text, marked as having no source, until it is put back.</p>
       <ul class="my-1 max-h-32 overflow-auto font-page text-body text-soft">
         <li
           v-for="(place, i) in leaving.places.slice(0, 12)"

@@ -55,6 +55,17 @@ async function take() {
   })
   busy.value = false
 }
+/** Where the style puts the details. */
+const whither = computed(() => {
+  const { short, page } = store.style
+  if (page.titlePage) return `${short} puts these on a title page.`
+  return page.runningHead === 'surname-number' ? `${short} heads the first page with them, and every page with your surname.` : 'These head the first page.'
+})
+const held = computed(() => {
+  const { list, name, edition } = store.style
+  const entries = `${count(composed.composition.list.length, 'entry', 'entries')} under ${list.heading}`
+  return `${count(composed.words, 'word')}, ${count(written.citations.length, 'citation')}, ${entries}, in ${name} ${edition}.`
+})
 </script>
 
 <template>
@@ -67,7 +78,7 @@ async function take() {
         Details, once
       </h2>
       <p class="mb-3 text-plain text-soft">
-        {{ page.titlePage ? `${store.style.short} puts these on a title page.` : store.style.page.runningHead === 'surname-number' ? `${store.style.short} heads the first page with them, and every page with your surname.` : `These head the first page.` }}
+        {{ whither }}
       </p>
       <form.Field
         v-for="key in DETAILS"
@@ -89,7 +100,7 @@ async function take() {
         Take it away
       </h2>
       <p class="mb-4 text-plain text-soft">
-        {{ count(composed.words, 'word') }}, {{ count(written.citations.length, 'citation') }}, {{ count(composed.composition.list.length, 'entry', 'entries') }} under {{ store.style.list.heading }}, in {{ store.style.name }} {{ store.style.edition }}.
+        {{ held }}
       </p>
       <PartsButton
         kind="solid"

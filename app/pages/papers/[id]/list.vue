@@ -79,7 +79,12 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
 </template>
 
 <style scoped>
-.list-grid { display: grid; grid-template-columns: minmax(90px, 210px) minmax(0, 720px) minmax(80px, 140px); column-gap: 22px; justify-content: center; }
+.list-grid {
+  display: grid;
+  grid-template-columns: minmax(90px, 210px) minmax(0, 720px) minmax(80px, 140px);
+  column-gap: 22px;
+  justify-content: center;
+}
 .division { grid-column: 2; } .why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
 .body { overflow-wrap: anywhere; }
 @media (max-width: 860px) {
