@@ -2,6 +2,7 @@
  * Benchmarks, as ratios within one run: machines differ, ratios tell whether growth is straight, whether a keystroke is
  * free, and what our readers cost beside the machine's own. Run: npm run bench [name …]
  */
+import '../core/text/with-lists'
 import { composing } from './composing'
 import { reading } from './reading'
 

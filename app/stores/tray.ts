@@ -16,6 +16,7 @@ import type { KindId } from '~~/core/source/kinds'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 import type { Given, IntakeWorker, ReadBack } from '~/workers/intake.worker'
+import { within } from '~/workers/within'
 import { useNotices } from './notices'
 import { usePaper } from './paper'
 import { useSources, type PaperSource } from './sources'
@@ -107,7 +108,7 @@ export const useTray = defineStore('tray', () => {
     doing.value = { says: `Reading ${name}`, done: 0 }
     try {
       const read = await Promise.race([
-        remote.read(given, proxy((done: number) => { if (doing.value) doing.value = { ...doing.value, done } })),
+        within(remote.read(given, proxy((done: number) => { if (doing.value) doing.value = { ...doing.value, done } }))),
         new Promise<undefined>((resolve) => { cancel = () => resolve(undefined) }),
         new Promise<never>((_, reject) => { worker.addEventListener('error', event => reject(new Error(event.message))) }),
       ])

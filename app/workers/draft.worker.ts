@@ -2,7 +2,11 @@
 import { expose } from 'comlink'
 import { decode } from '~~/core/intake/decode'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
+import type { Proposal } from '~~/core/intake/proposal'
+import { readReferences } from '~~/core/intake/reference/references'
 import { texToHtml } from '~~/core/intake/tex/draft'
+import { BY_LIST } from '~~/core/text/by-list'
+import { decideTitlesBy } from '~~/core/text/capitals'
 
 const api = {
   async read(bytes: ArrayBuffer, name: string): Promise<Draft | { problem: string }> {
@@ -27,6 +31,8 @@ const api = {
     }
     return readDraft(textToHtml(text), { whole: true })
   },
+  /** The draft's own list, one source a reference. */
+  list: (references: readonly string[]): Proposal[] => readReferences(references.join('\n\n')).proposals,
 }
 /** Markdown's footnotes, "[^1]" and "[^1]: words", in the form of a document's. */
 function footnotes(html: string): string {
@@ -44,5 +50,7 @@ function footnotes(html: string): string {
 const named = new Map<string, number>()
 const number = (id: string): number => { if (!named.has(id)) named.set(id, named.size + 1); return named.get(id)! }
 
+// References are set again to see what of them comes back: titles and all.
+decideTitlesBy(BY_LIST)
 export type DraftWorker = typeof api
 expose(api)

@@ -1,5 +1,7 @@
 /** Reads what came in away from the page: large files take seconds, and may be given up by ending the worker. */
 import { expose } from 'comlink'
+import { BY_LIST } from '~~/core/text/by-list'
+import { decideTitlesBy } from '~~/core/text/capitals'
 import { readForm } from '~~/core/intake/anything'
 import { detect, type Form } from '~~/core/intake/forms'
 import { decode } from '~~/core/intake/decode'
@@ -29,5 +31,7 @@ const api = {
     return { form, text, ...readForm(form, rich || text, progress) }
   },
 }
+// Formatted references are set again to see what of them comes back: titles and all.
+decideTitlesBy(BY_LIST)
 export type IntakeWorker = typeof api
 expose(api)

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { wrap } from 'comlink'
+import { wrap, type Remote } from 'comlink'
 import { countWords } from '~~/core/sheet/count'
 import type { DocNode } from '~~/core/sheet/document'
 import { citationsOf } from '~~/core/sheet/walking'
 import { citeIn } from '~~/core/intake/draft/citations'
 import type { Draft } from '~~/core/intake/draft/draft'
+import type { Proposal } from '~~/core/intake/proposal'
 import { asPasted, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft/noticed'
 import { citeNotes } from '~~/core/intake/draft/notes'
-import { readReferences } from '~~/core/intake/reference/references'
 import { TypedCitations, type Typed } from '~~/core/intake/draft/typed-citations'
 import { Duplicates } from '~~/core/source/duplicates'
 import { placeAll } from '~~/core/sheet/placement'
@@ -17,6 +17,7 @@ import { plainKey } from '~~/core/source/keys'
 import { composeAlone } from '~~/core/compose/compose'
 import { plain } from '~~/core/text/runs'
 import type { DraftWorker } from '~/workers/draft.worker'
+import { within } from '~/workers/within'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 
@@ -38,18 +39,22 @@ const wanted = ref(new Set<string>())
 const kept = ref(new Set<Noticed>())
 const busy = ref(false)
 
+let worker: Worker | undefined
+let reader: Remote<DraftWorker> | undefined
+onBeforeUnmount(() => worker?.terminate())
 onMounted(async () => {
   if (props.file.size > 60 * 1024 * 1024) { problem.value = 'is larger than 60 MB; no paper is. It was not opened.'; return }
-  const worker = new Worker(new URL('../../workers/draft.worker.ts', import.meta.url), { type: 'module' })
+  worker = new Worker(new URL('../../workers/draft.worker.ts', import.meta.url), { type: 'module' })
+  reader = wrap<DraftWorker>(worker)
   try {
-    const read = await wrap<DraftWorker>(worker).read(await props.file.arrayBuffer(), props.file.name)
+    const read = await within<Draft | { problem: string }>(reader.read(await props.file.arrayBuffer(), props.file.name))
     if ('problem' in read) { problem.value = read.problem; return }
     if (!countWords(read.doc)) { problem.value = 'holds no words that could be read.'; return }
     others.value = await request<{ id: string, kind: KindId, fields: Fields }[]>('GET', '/api/sources').catch(() => [])
     draft.value = read
   }
   catch (error) { problem.value = `could not be read: ${(error as Error).message}` }
-  finally { worker.terminate() }
+  if (!draft.value) worker.terminate()
 })
 
 /** The paper's sources first; the shelf's others after them. */
@@ -57,7 +62,8 @@ const known = computed(() => [...owned.sources, ...others.value.filter(o => !own
 const out = computed(() => draft.value?.noticed.filter(one => !kept.value.has(one)) ?? [])
 const listed = computed(() => out.value.find(one => one.what === 'reference list'))
 const references = computed(() => (draft.value && listed.value ? referencesIn(draft.value.doc, listed.value) : []))
-const list = computed(() => (references.value.length ? readReferences(references.value.join('\n\n')).proposals : []))
+const list = shallowRef<readonly Proposal[]>([])
+watch(references, async (given) => { list.value = given.length ? await within(reader!.list([...given])).catch(() => []) : [] })
 /** Where several sources fit, this paper's own are meant. */
 const own = computed(() => new Set(owned.sources.map(s => s.id)))
 const typed = computed(() => {

@@ -396,5 +396,5 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
 .sheet :deep(.found) { background: var(--wash); }
 .sheet :deep(.found.here) { background: color-mix(in srgb, var(--weld) 65%, transparent); }
 .sheet :deep(.citation.pointed) { box-shadow: 0 2px 0 var(--weld); }
-@media (max-width: 640px) { .sheet :deep(:is(blockquote, .verse)) { margin-left: 20px; } }
+@media (max-width: 639px) { .sheet :deep(:is(blockquote, .verse)) { margin-left: 20px; } }
 </style>
