@@ -1,11 +1,8 @@
 /** The paper, with citations that take care of themselves: the stories of Write on the built server. */
-import { spawn, type ChildProcess } from 'node:child_process'
-import { mkdtempSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { Document, FootnoteReferenceRun, HeadingLevel, Packer, Paragraph, TextRun } from 'docx'
 import { begin, chips, cite, newPaper, pasteHtml, saved, sheet, style, text } from './paper'
+import { ownServer } from './server'
 
 test('three paragraphs with six citations in APA, each where it belongs', async ({ page, request }) => {
   await begin(page, await newPaper(request, 'Six citations'))
@@ -218,29 +215,26 @@ test('what a paper holds: verse, table, remark, page break, small capitals; coun
   await expect(sheet(page).locator('.verse br').first()).toBeAttached()
 })
 
-test('a killed server loses at most the last second of typing, and the page says so', async ({ page, request }) => {
-  const data = join(mkdtempSync(join(tmpdir(), 'dendle-killed-')), 'dendle.sqlite')
-  const base = 'http://127.0.0.1:4395'
-  const start = async (): Promise<ChildProcess> => {
-    const child = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'ignore', env: { ...process.env, PORT: '4395', NITRO_PORT: '4395', HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', DENDLE_DATA: data } })
-    await expect.poll(() => fetch(`${base}/api/health`).then(r => r.ok, () => false), { timeout: 20_000 }).toBe(true)
-    return child
-  }
-  let server = await start()
+test('a server killed in the middle of typing, three times: no letter is lost, and the page says so', async ({ page, request }) => {
+  const server = await ownServer(4395)
   try {
-    const made = await newPaper(request, 'Killed', 'apa-7', base)
-    await page.goto(`${base}/papers/${made.id}/write`)
+    const made = await newPaper(request, 'Killed', 'apa-7', server.base)
+    await page.goto(`${server.base}/papers/${made.id}/write`)
     await sheet(page).click()
-    await page.keyboard.type('Saved before. ')
-    await saved(page)
-    await page.keyboard.type('Typed as it died.')
-    server.kill('SIGKILL')
-    await page.keyboard.type(' And after.')
-    await expect(page.getByTestId('save-state')).toContainText('Offline: kept in this browser', { timeout: 15_000 })
-    server = await start()
-    await expect(page.getByTestId('save-state')).toContainText(/^Saved/u, { timeout: 40_000 })
-    const { paper } = await (await request.get(`${base}/api/papers/${made.id}`)).json() as { paper: { body: object } }
-    expect(JSON.stringify(paper.body)).toContain('Saved before. Typed as it died. And after.')
+    let all = ''
+    for (const round of ['first', 'second', 'third']) {
+      await page.keyboard.type(`Saved before the ${round}. `)
+      await saved(page)
+      await page.keyboard.type('Typed as it died.')
+      server.kill()
+      await page.keyboard.type(' And after. ')
+      await expect(page.getByTestId('save-state')).toContainText('Offline: kept in this browser', { timeout: 15_000 })
+      await server.start()
+      await expect(page.getByTestId('save-state')).toContainText(/^Saved/u, { timeout: 40_000 })
+      all += `Saved before the ${round}. Typed as it died. And after. `
+      const { paper } = await (await request.get(`${server.base}/api/papers/${made.id}`)).json() as { paper: { body: object } }
+      expect(JSON.stringify(paper.body)).toContain(all.trim())
+    }
   }
   finally { server.kill() }
 })

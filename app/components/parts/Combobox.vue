@@ -42,7 +42,7 @@ const show = (one: unknown) => (one ? props.name?.(one as T) ?? String(one) : ''
     <span :class="!open && 'flex items-center gap-1'">
       <ComboboxInput
         ref="input"
-        :class="open ? 'line' : ['max-w-60 min-w-20 bg-transparent font-semibold [field-sizing:content]', look]"
+        :class="open ? 'line' : ['max-w-60 min-w-10 bg-transparent font-semibold [field-sizing:content]', look]"
         :aria-label="label"
         :placeholder="placeholder"
         :display-value="open ? () => typed : show"
