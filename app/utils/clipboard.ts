@@ -1,15 +1,16 @@
 /** Composed text onto the clipboard: rich where italics count, plain beside it. */
 import { plain, toHtml, type Run } from '~~/core/text/runs'
 
-const write = (html: string, text: string) =>
+/** Rich and plain together: who takes it chooses. */
+export const copyRich = (html: string, text: string) =>
   navigator.clipboard.write([
     new ClipboardItem({ 'text/html': new Blob([html], { type: 'text/html' }), 'text/plain': new Blob([text], { type: 'text/plain' }) }),
   ])
 
-export const copyRuns = (runs: readonly Run[]) => write(toHtml(runs), plain(runs))
+export const copyRuns = (runs: readonly Run[]) => copyRich(toHtml(runs), plain(runs))
 /** Several entries, a paragraph each, with hanging indents. */
 export const copyEntries = (entries: readonly (readonly Run[])[]) =>
-  write(entries.map(runs => `<p style="margin:0 0 0 0.5in;text-indent:-0.5in">${toHtml(runs)}</p>`).join(''), entries.map(plain).join('\n'))
+  copyRich(entries.map(runs => `<p style="margin:0 0 0 0.5in;text-indent:-0.5in">${toHtml(runs)}</p>`).join(''), entries.map(plain).join('\n'))
 
 /** A text as a file in the downloads. */
 export function download(name: string, text: string, type: string) {

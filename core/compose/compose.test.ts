@@ -83,7 +83,7 @@ describe('filing', () => {
   })
   it('says why', () => {
     const { list: entries } = compose(style('apa-7'), [make('book', { title: 'The harbour year' }, 'x')], { citations: [], alsoList: ['x'] })
-    expect(entries[0]!.why).toEqual(['no author: files under harbour year', 'The is ignored'])
+    expect(entries[0]!.why).toEqual(['under <b>h</b>: <i>The</i> is not counted'])
   })
 })
 

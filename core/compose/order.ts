@@ -70,37 +70,49 @@ export function fileAll(entries: readonly Entry[], before?: readonly Entry[]): r
   return kept
 }
 
-const PLACES = ['first', 'second', 'third']
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth']
+/** "third", "21st". */
+function ordinal(n: number): string {
+  const word = ORDINALS[n - 1]
+  if (word) return word
+  const teen = n % 100 > 10 && n % 100 < 14
+  return `${n}${teen ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th')}`
+}
+/** Reasons are rich text: letters bold, words italic. Its first letter, or what else it begins with: "under t". */
+const under = (words: string): string => `under <b>${[...words][0] ?? '?'}</b>`
+const counted = (article: string): string => `<i>${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()}</i> is not counted`
+const yearOf = (work: Work): string => {
+  const year = work.issued?.start?.year
+  return year !== undefined ? String(year < 0 ? `${-year} BCE` : year) : work.has('status') ? work.text('status') : 'no date'
+}
 
-/** Why an entry of a list by names stands where it stands. */
+/** Why an entry of a list by names stands where it stands; nothing where its first word says it. */
 export function filingReasons(work: Work, previous: Work | undefined): string[] {
   const { style } = work.kind
   const who = work.lead
   if (!who) {
-    const title = work.text('title')
+    const title = work.text('title') || work.text('container')
     const article = ignoredArticle(title)
-    const words = foldWords(title).replace(/^(?:the|an?) /u, '').split(' ').slice(0, 2).join(' ')
-    return [
-      `no author: files under ${words}`,
-      ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : []),
-    ]
+    const words = foldWords(title).replace(/^(?:the|an?) /u, '')
+    return [article ? `${under(words)}: ${counted(article)}` : 'no author: by its title']
   }
   const last = previous?.lead
-  if (last && sameNames(last.names, who.names))
-    return [style.list.then === 'year' ? 'same author: earlier year first' : 'same author: by title']
-  if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style))
-    return ['same first author: the work alone comes before the work with others']
+  if (last && sameNames(last.names, who.names)) {
+    if (style.list.then === 'title') return ['same author: by title']
+    const [before, here] = [yearOf(previous), yearOf(work)]
+    return [before === here ? 'same author and date: by title' : `same author: ${before} before ${here}`]
+  }
+  if (last && who.names.length > 1 && nameKey(last.names[0]!, style) === nameKey(who.names[0]!, style)) {
+    return [last.names.length === 1 ? 'same first author: alone before with others' : 'same first author: by the second']
+  }
   const first = who.names[0]!
   const article = first.literal ? ignoredArticle(first.literal) : undefined
-  const passed = filed(first, style) !== surname(first) && !first.literal ? [`${surname(first).slice(0, 3)} is passed over`] : []
-  return [
-    `files under ${foldWords(filed(first, style))}`,
-    ...passed,
-    ...(article ? [`${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()} is ignored`] : []),
-  ]
+  if (article) return [`${under(foldWords(filed(first, style)))}: ${counted(article)}`]
+  const passed = !first.literal && filed(first, style) !== surname(first)
+  return passed ? [`${under(foldWords(filed(first, style)))}: <i>${surname(first).slice(0, 3)}</i> is not counted`] : []
 }
 
 /** Why an entry of a list by appearance stands where it stands. */
 export const appearanceReasons = (at: number, cited: boolean): string[] => [
-  cited ? `${PLACES[at] ?? `${at + 1}th`} work cited` : 'not cited: after the works that are',
+  cited ? `${ordinal(at + 1)} work cited` : 'not cited: after the works that are',
 ]

@@ -34,7 +34,7 @@ export interface ListEntry {
   number?: number
   /** A divided list: the heading it stands under. */
   division?: string
-  /** Why it stands where it stands, a few words each. */
+  /** Why it stands where it stands, a few words each, as rich text; nothing where its first word says it. */
   why: string[]
 }
 export interface Composition {

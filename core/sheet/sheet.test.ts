@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { blocksOf, raiseAfterPunctuation } from './blocks'
 import { countWords } from './count'
 import { documentSchema, type DocNode } from './document'
-import { citationIdsOf, citationsOf } from './walking'
+import { citationIdsOf, citationsOf, citedPlaces } from './walking'
 
 const cite = (id: string): DocNode => ({ type: 'citation', attrs: { id, data: { items: [{ id: 's' }], form: 'parenthetical' } } })
 const text = (t: string, ...marks: string[]): DocNode => ({ type: 'text', text: t, ...(marks.length ? { marks: marks.map(type => ({ type })) } : {}) })
@@ -19,6 +19,12 @@ describe('the document', () => {
   it('gives its citations in order, a malformed one as one without works', () => {
     expect(citationsOf(doc).map(c => c.items.length)).toEqual([1, 1, 0])
     expect(citationIdsOf(doc)).toEqual(['a', 'b', 'c'])
+  })
+  it('says where sources are cited, block by block', () => {
+    const twice = { type: 'doc', content: [...doc.content!.slice(0, 2), { type: 'paragraph', content: [text('So '), cite('d'), text(', and '), cite('e'), text('.')] }] }
+    expect(citedPlaces(twice).map(({ under, begins, sources }) => [under, begins, [...sources].map(([id, { citation, times }]) => [id, citation, times])])).toEqual([
+      ['Mud', 'The mill’s pond, silted, fell.', [['s', 'a', 1]]], ['Mud', 'So, and.', [['s', 'd', 2]]],
+    ])
   })
   it('counts words, not citations', () => expect(countWords(doc)).toBe(7))
   it('is a run of blocks', () => {

@@ -64,6 +64,30 @@ export function citedWhere(doc: DocNode, ids: ReadonlySet<string>): { id: string
   return out
 }
 
+/** A block where sources are cited: its first citation of each, how often, the heading it stands under, its first words. */
+export interface CitedPlace { under: string, begins: string, sources: Map<string, { citation: string, times: number }> }
+
+/** Every block of the document where something is cited, in order. */
+export function citedPlaces(doc: DocNode): CitedPlace[] {
+  const out: CitedPlace[] = []
+  let under = ''
+  for (const block of doc.content ?? []) {
+    const words = () => plainText(block).replace(/\s+/gu, ' ').replace(/ (?=[.,;:?!])/gu, '').trim()
+    if (block.type === 'heading') under = words()
+    const sources: CitedPlace['sources'] = new Map()
+    walk(block, (node) => {
+      if (node.type !== 'citation') return
+      for (const id of new Set(readCitation(node).items.map(item => item.id))) {
+        const before = sources.get(id)
+        if (before) before.times++
+        else sources.set(id, { citation: String(node.attrs?.id ?? ''), times: 1 })
+      }
+    })
+    if (sources.size) out.push({ under, begins: words().split(' ').slice(0, 8).join(' '), sources })
+  }
+  return out
+}
+
 /** The words of the document, without its citations. */
 export function plainText(doc: DocNode): string {
   let text = ''

@@ -7,7 +7,7 @@ import type { PaperSource } from '~/stores/sources'
 import { copyRuns } from '~/utils/clipboard'
 
 /** A source unfolded in place: its details, the reference taken apart, what is to be looked at, its passages. */
-const props = defineProps<{ source: PaperSource, findings: readonly Finding[] }>()
+const props = withDefaults(defineProps<{ source: PaperSource, findings: readonly Finding[], dropWord?: string }>(), { dropWord: 'Take out of this paper' })
 const emit = defineEmits<{ fold: [], drop: [], merged: [into: string] }>()
 const store = usePaper()
 const owned = useSources()
@@ -137,11 +137,12 @@ const copy = () => notices.attempt(async () => {
           @update:model-value="owned.changeUse(source.id, { division: $event as typeof source.division })"
         /></label>
       <PartsButton
+        v-if="dropWord"
         kind="quiet"
         class="ml-auto"
         @click="emit('drop')"
       >
-        Take out of this paper
+        {{ dropWord }}
       </PartsButton>
     </div>
     <GatherSlipPassages :source="source" />

@@ -117,6 +117,14 @@ const strayWords = useStrayWords(paper)
 const stray = computed(() => (selected.value && written.citationPlaces.has(selected.value) ? strayWords(selected.value) : undefined))
 useMakingRoom(selected, passagesOpen)
 onMounted(() => void tray.open())
+// From the list one comes to a citation: it is shown, and its card is open.
+const route = useRoute()
+watch(editor, async (ready) => {
+  const { cited } = route.query
+  if (!ready || typeof cited !== 'string') return
+  await nextTick()
+  if (written.citationPlaces.has(cited)) paper.select(cited)
+}, { immediate: true })
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')
   if (event.key === '?' && !typing) {

@@ -1,11 +1,28 @@
 <script setup lang="ts">
-import { times } from '~/utils/words'
+import { Copy } from '@lucide/vue'
+import { parseRich } from '~~/core/text/rich'
+import { plain } from '~~/core/text/runs'
+import { findingsOf } from '~/utils/findings'
+import { count } from '~/utils/words'
 
 const store = usePaper()
-const composed = useComposition()
 const owned = useSources()
+const { entries, open, toggle, moves, places, annotation, chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll } = useListView()
 const sheet = computed(() => store.style.list)
-const why = (id: string) => composed.composition.list.find(e => e.id === id)!.why
+const indent = computed(() => `${sheet.value.hanging / 15}px`)
+/** Places shown beside an entry before the rest are asked for. */
+const SHOWN = 3
+const whole = ref(new Set<string>())
+const placesOf = (id: string) => {
+  const all = places.value.get(id) ?? []
+  return whole.value.has(id) ? all : all.slice(0, SHOWN)
+}
+const more = (id: string) => (places.value.get(id)?.length ?? 0) - placesOf(id).length
+const showAll = (id: string) => { whole.value = new Set([...whole.value, id]) }
+const leaves = (id: string) => {
+  toggle(id)
+  owned.changeUse(id, { listed: false })
+}
 </script>
 
 <template>
@@ -13,8 +30,46 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
     <h1 class="sr-only">
       List
     </h1>
-    <template v-if="composed.composition.list.length">
+    <template v-if="entries.length">
       <div class="list-grid">
+        <div
+          class="col-start-2 mb-3 flex px-1 flex-wrap items-baseline gap-x-6 gap-y-1 text-plain"
+          role="toolbar"
+          :aria-label="chosen.size ? 'The entries chosen' : 'The list'"
+        >
+          <template v-if="chosen.size">
+            <b>{{ chosen.size.toLocaleString('en') }} chosen</b>
+            <PartsButton @click="copy(chosen)">
+              Copy {{ chosen.size === 1 ? 'it' : 'them' }}
+            </PartsButton>
+            <PartsButton
+              kind="quiet"
+              @click="chooseNone"
+            >
+              Choose none
+            </PartsButton>
+          </template>
+          <template v-else>
+            <span class="text-soft">{{ count(entries.length, 'entry', 'entries') }}, as the page prints them</span>
+            <PartsButton @click="copy()">
+              Copy the list
+            </PartsButton>
+            <PartsButton
+              kind="quiet"
+              @click="copyPlain"
+            >
+              as plain text
+            </PartsButton>
+            <PartsButton
+              v-if="unlisted.length"
+              kind="quiet"
+              class="ml-auto"
+              @click="listAll"
+            >
+              List {{ unlisted.length === 1 ? 'the one' : `the ${unlisted.length.toLocaleString('en')}` }} not cited
+            </PartsButton>
+          </template>
+        </div>
         <h2
           class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-page"
           :class="store.style.page.listHeadingBold && 'font-bold'"
@@ -24,45 +79,108 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
         </h2>
         <ol class="contents">
           <li
-            v-for="(entry, i) in composed.composition.list"
+            v-for="(entry, i) in entries"
             :key="entry.id"
-            class="contents"
+            class="row contents"
           >
             <p
-              v-if="entry.division && entry.division !== composed.composition.list[i - 1]?.division"
+              v-if="entry.division && entry.division !== entries[i - 1]?.division"
               class="division bg-leaf px-5 pt-2 font-page text-page font-bold sm:px-12"
             >
               {{ entry.division }}
             </p>
             <p class="why pt-[0.5em] text-right text-small leading-4 text-soft">
-              {{ why(entry.id).join(' · ') }}
+              <template
+                v-for="(words, k) in parseRich(entry.why.join(' · '))"
+                :key="k"
+              ><b v-if="words.bold">{{ words.text }}</b><i v-else-if="words.italic">{{ words.text }}</i><template v-else>{{ words.text }}</template></template>
             </p>
-            <p
-              class="entry bg-leaf px-5 font-page text-page sm:px-12"
+            <div
+              class="entry relative bg-leaf px-5 font-page text-page sm:px-12"
+              :class="chosen.has(entry.id) && 'chosen'"
               :style="{ lineHeight: sheet.doubleSpaced ? 2 : 1.45 }"
-              data-testid="entry"
             >
-              <span
-                class="body block"
-                :style="{ paddingLeft: `${sheet.hanging / 15}px`, textIndent: `-${sheet.hanging / 15}px` }"
-              ><span
-                v-if="entry.number"
-                class="inline-block"
-                :style="{ width: `${sheet.hanging / 15}px`, textIndent: 0 }"
-              >{{ sheet.number?.replace('{n}', String(entry.number)) }}</span><RunText :runs="entry.runs" /></span>
-              <span
-                v-if="owned.byId.get(entry.id)?.annotation"
-                class="block pl-12 whitespace-pre-line"
-              >{{ owned.byId.get(entry.id)!.annotation }}</span>
-            </p>
-            <p class="where pt-[0.4em] text-small leading-5 text-soft">
-              <NuxtLink
-                :to="`/papers/${store.paper?.id}/gather?source=${entry.id}`"
-                class="hover:text-verdigris hover:underline"
+              <PartsCheck
+                class="tick absolute top-[0.6em] left-4"
+                :class="{ shown: chosen.size > 0 }"
+                :model-value="chosen.has(entry.id)"
+                :aria-label="`Choose ${plain(entry.runs).slice(0, 60)}`"
+                @update:model-value="choose(entry.id)"
+              />
+              <PartsButton
+                kind="bare"
+                class="block w-full text-left leading-[inherit]"
+                :aria-expanded="open === entry.id"
+                data-testid="entry"
+                @click="toggle(entry.id)"
               >
-                {{ composed.citedTimes.has(entry.id) ? times(composed.citedTimes.get(entry.id)!) : 'listed, not cited' }}
+                <span
+                  class="body block"
+                  :style="{ paddingLeft: indent, textIndent: `-${indent}` }"
+                ><span
+                  v-if="entry.number"
+                  class="inline-block"
+                  :style="{ width: indent, textIndent: 0 }"
+                >{{ sheet.number?.replace('{n}', String(entry.number)) }}</span><RunText :runs="entry.runs" /></span>
+              </PartsButton>
+              <PartsButton
+                kind="icon"
+                class="one absolute top-[0.5em] right-3"
+                :aria-label="`Copy ${plain(entry.runs).slice(0, 60)}`"
+                title="Copy"
+                @click="copy(new Set([entry.id]))"
+              >
+                <Copy
+                  :size="14"
+                  aria-hidden="true"
+                />
+              </PartsButton>
+              <span
+                v-if="annotation(entry.id)"
+                class="block pl-12 whitespace-pre-line"
+              >{{ annotation(entry.id) }}</span>
+            </div>
+            <div class="where pt-[0.4em] text-small leading-5 text-soft">
+              <span v-if="!places.has(entry.id)">listed, not cited</span>
+              <NuxtLink
+                v-for="place in placesOf(entry.id)"
+                :key="place.citation"
+                :to="`/papers/${store.paper?.id}/write?cited=${place.citation}`"
+                class="block truncate hover:text-verdigris hover:underline"
+                :title="`${place.under ? `Under “${place.under}”: ` : ''}${place.begins} …`"
+              >
+                <span v-if="place.times > 1">{{ place.times }} × </span>{{ place.begins }} …
               </NuxtLink>
-            </p>
+              <PartsButton
+                v-if="more(entry.id) > 0"
+                kind="quiet"
+                class="text-small"
+                @click="showAll(entry.id)"
+              >
+                and {{ more(entry.id) }} more
+              </PartsButton>
+            </div>
+            <div
+              v-if="open === entry.id && owned.byId.has(entry.id)"
+              :id="`slip-${entry.id}`"
+              class="details"
+            >
+              <p
+                v-if="moves"
+                class="px-3 pt-2 text-small text-soft"
+                role="status"
+              >
+                Its place in the list changes; it goes there when this is folded.
+              </p>
+              <LazyGatherOpenSlip
+                :source="owned.byId.get(entry.id)!"
+                :findings="findingsOf(owned.byId.get(entry.id)!, store.style)"
+                :drop-word="places.has(entry.id) ? '' : 'Take out of the list'"
+                @fold="toggle(entry.id)"
+                @drop="leaves(entry.id)"
+                @merged="open = undefined"
+              />
+            </div>
           </li>
         </ol>
         <div class="col-start-2 h-14 bg-leaf" />
@@ -73,7 +191,16 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
       class="px-2"
       title="No entries yet."
     >
-      The list builds itself from what the paper cites: put a citation into the text in Write, or tick “List it even if it is not cited” on a slip in Gather. In {{ store.style.short }} it will be headed {{ sheet.heading }}.
+      <p>The list builds itself from what the paper cites: put a citation into the text in Write. In {{ store.style.short }} it will be headed {{ sheet.heading }}.</p>
+      <p
+        v-if="unlisted.length"
+        class="mt-3"
+      >
+        A list can also stand by itself, for a bibliography that is handed in alone or a paper written elsewhere.
+        <PartsButton @click="listAll">
+          List {{ unlisted.length === 1 ? 'the one source' : `all ${unlisted.length.toLocaleString('en')} sources` }}
+        </PartsButton>
+      </p>
     </PartsEmpty>
   </div>
 </template>
@@ -81,16 +208,22 @@ const why = (id: string) => composed.composition.list.find(e => e.id === id)!.wh
 <style scoped>
 .list-grid {
   display: grid;
-  grid-template-columns: minmax(90px, 210px) minmax(0, 720px) minmax(80px, 140px);
+  grid-template-columns: minmax(90px, 190px) minmax(0, 720px) minmax(80px, 170px);
   column-gap: 22px;
   justify-content: center;
 }
 .division { grid-column: 2; } .why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
+.details { grid-column: 1 / -1; }
+.entry.chosen { background: color-mix(in srgb, var(--tint) 60%, var(--leaf)); }
+.tick, .one { opacity: 0; }
+.entry:hover .one, .one:focus-visible, .entry:hover .tick, .tick:focus-visible, .tick.shown { opacity: 1; }
+@media (hover: none) { .tick, .one { opacity: 1; } }
 .body { overflow-wrap: anywhere; }
+.entry :deep(button:hover .body) { color: var(--verdigris); }
 @media (max-width: 860px) {
   .list-grid { grid-template-columns: minmax(0, 1fr); }
   .list-grid h2, .list-grid > div { grid-column: 1; }
-  .why, .entry, .where, .division { grid-column: 1; }
+  .why, .entry, .where, .division, .details { grid-column: 1; }
   .why, .where { text-align: left; padding: 4px 20px 0; background: var(--leaf); }
   .where { padding-bottom: 14px; border-bottom: 1px solid var(--rule); }
 }

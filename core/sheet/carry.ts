@@ -1,0 +1,72 @@
+/**
+ * A list of works to be carried into another program: as HTML that keeps face, size, spacing, italics, hanging indent,
+ * heading and numbers when it is pasted (every word processor and web editor reads these few properties), and as plain
+ * text with the same indents. Measures are the style's own (`list.hanging`, in twips of a twentieth of a point).
+ */
+import type { ListEntry } from '../compose/paper'
+import type { Style } from '../styles/schema'
+import { plain, toHtml } from '../text/runs'
+
+const FACE = 'font-family:\'Times New Roman\',Times,serif;font-size:12pt'
+const escaped = (text: string): string => text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/>/gu, '&gt;')
+const numbered = (style: Style, entry: ListEntry): string => (entry.number === undefined ? '' : (style.list.number ?? '{n}').replace('{n}', String(entry.number)))
+
+export interface Carried { entries: readonly ListEntry[], annotation?: (id: string) => string }
+
+/** The entries, each a paragraph; with `heading` the style's own over them, and the headings that divide the list. */
+export function listAsHtml(style: Style, { entries, annotation }: Carried, heading = false): string {
+  const spacing = `line-height:${style.list.doubleSpaced ? '200%' : '115%'}`
+  const points = style.list.hanging / 20
+  const paragraph = (css: string, html: string) => `<p style="margin:0;${css};${spacing};${FACE}">${html}</p>`
+  const out: string[] = []
+  if (heading) {
+    const words = escaped(style.list.heading)
+    out.push(paragraph('text-align:center', style.page.listHeadingBold ? `<b>${words}</b>` : words))
+  }
+  entries.forEach((entry, i) => {
+    if (heading && entry.division && entry.division !== entries[i - 1]?.division) out.push(paragraph('text-align:left', `<b>${escaped(entry.division)}</b>`))
+    const number = numbered(style, entry)
+    // A tab that HTML keeps: what follows it begins at the hanging indent.
+    const before = number ? `${escaped(number)}<span style="white-space:pre">\t</span>` : ''
+    out.push(paragraph(`margin-left:${points}pt;text-indent:-${points}pt`, before + toHtml(entry.runs)))
+    const notes = annotation?.(entry.id).trim()
+    if (notes) out.push(...notes.split(/\n+/u).map(line => paragraph('margin-left:36pt', escaped(line))))
+  })
+  return out.join('')
+}
+
+/** Letters a line, where one is wanted, and how far those behind the first are set in. */
+const WIDTH = 78
+const INDENT = 4
+
+/** The same as plain text. Without `wrapped` an entry is one line, as a form on a web page wants it. */
+export function listAsText(style: Style, { entries, annotation }: Carried, { heading = false, wrapped = false } = {}): string {
+  const out: string[] = heading ? [style.list.heading, ''] : []
+  entries.forEach((entry, i) => {
+    if (heading && entry.division && entry.division !== entries[i - 1]?.division) out.push(entry.division, '')
+    const number = numbered(style, entry)
+    const text = `${number ? `${number} ` : ''}${plain(entry.runs)}`
+    out.push(...(wrapped ? wrap(text, '', ' '.repeat(INDENT)) : [text]))
+    const notes = annotation?.(entry.id).trim()
+    if (notes) out.push(...notes.split(/\n+/u).flatMap(line => (wrapped ? wrap(line, ' '.repeat(INDENT), ' '.repeat(INDENT)) : [line])))
+    if (wrapped) out.push('')
+  })
+  return out.join('\n').trimEnd()
+}
+
+/** A text in lines of so many letters at most; a word or an address that is longer stands alone. */
+function wrap(text: string, first: string, rest: string): string[] {
+  const lines: string[] = []
+  let line = first
+  let begun = false
+  for (const word of text.split(/\s+/u).filter(Boolean)) {
+    if (begun && line.length + 1 + word.length > WIDTH) {
+      lines.push(line)
+      line = rest
+      begun = false
+    }
+    line += begun ? ` ${word}` : word
+    begun = true
+  }
+  return [...lines, line]
+}
