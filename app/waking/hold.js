@@ -36,8 +36,9 @@
       const { target, key, code, shiftKey, ctrlKey, metaKey, altKey } = event
       const writes = target.matches?.(WRITTEN)
       // Enter in a line of a form submits it, which is held by itself; Tab and letters are the browser's.
-      const meant = writes ? key === 'Enter' && (target.matches('textarea') || !target.form) : ctrlKey || metaKey || /^(?:Arrow|F\d|Delete|Escape)/.test(key)
-      if (!meant || /^(?:Control|Meta|Shift|Alt)$/.test(key) || (!writes && /^[racvx]$/i.test(key))) return
+      // So are its own keys, and the arrows where nothing has the focus: they turn the page.
+      const own = ctrlKey || metaKey ? key.toLowerCase() === 'z' : target !== document.body && /^(?:Arrow|Delete|Escape)/.test(key)
+      if (!(writes ? key === 'Enter' && (target.matches('textarea') || !target.form) : own)) return
       hold(event, () => target.isConnected && target.dispatchEvent(new KeyboardEvent('keydown', { key, code, shiftKey, ctrlKey, metaKey, altKey, bubbles: true, cancelable: true })))
     },
     input({ target }) { if (target.matches?.(WRITTEN)) remember(target) },
@@ -74,12 +75,18 @@
   }
   for (const type of Object.keys(on)) addEventListener(type, on[type], true)
   document.documentElement.dataset.waking = ''
+  // Scripts that do not come at all: nothing is done with what is held, and that is said.
+  const late = setTimeout(() => {
+    say()
+    said.textContent = 'This page could not wake: its scripts did not come. Copy what you typed here, and load it again.'
+  }, 30000)
 
   /** Called once the page is awake. */
   window.dendleAwake = function () {
     for (const type of Object.keys(on)) removeEventListener(type, on[type], true)
     delete document.documentElement.dataset.waking
     delete window.dendleAwake
+    clearTimeout(late)
     said?.remove()
     const focused = document.activeElement
     if (focused && focused !== document.body) {

@@ -1,14 +1,18 @@
 import { checkDetails } from '~~/core/check/details'
-import { composeAlone } from '~~/core/compose/compose'
+import { compose, composeAlone } from '~~/core/compose/compose'
+import type { DocNode } from '~~/core/sheet/document'
+import { citationsOf, creditedIn } from '~~/core/sheet/walking'
 import type { Source } from '~~/core/source/model'
 import { styleOf } from '~~/core/styles'
 import { BY_LIST } from '~~/core/text/by-list'
 import { decideTitlesBy } from '~~/core/text/capitals'
 import { listen, type Answered } from '~~/app/titles/answers'
 
+interface Titled { sources: readonly (Source & { listed: boolean })[], paper: { style: string, body: DocNode } }
+
 /** All that a page will ask about the titles of these sources in their paper's style: it has no word lists of its own. */
-export function titleAnswers(sources: readonly Source[], styleId: string): Answered[] {
-  const style = styleOf(styleId)
+export function titleAnswers({ sources, paper }: Titled): Answered[] {
+  const style = styleOf(paper.style)
   if (!style) return []
   const now = new Date()
   return listen(BY_LIST, (listening) => {
@@ -18,6 +22,9 @@ export function titleAnswers(sources: readonly Source[], styleId: string): Answe
         composeAlone(style, source)
         checkDetails({ source, style, today: [now.getFullYear(), now.getMonth() + 1, now.getDate()] })
       }
+      // In the paper a title may stand cut, or in other capitals, where a work has no author or shares one.
+      const alsoList = [...sources.filter(source => source.listed).map(source => source.id), ...creditedIn(paper.body)]
+      compose(style, sources, { citations: citationsOf(paper.body), alsoList })
     }
     finally { decideTitlesBy(BY_LIST) }
   })

@@ -5,5 +5,5 @@ import { titleAnswers } from '~~/server/utils/titles'
 
 export default api((event) => {
   const workspace = getWorkspace(useDb(), pathId(event, 'id', 'paper'))
-  return { ...workspace, titles: titleAnswers(workspace.sources, workspace.paper.style) }
+  return { ...workspace, titles: titleAnswers(workspace) }
 })
