@@ -1,5 +1,6 @@
 import regexp from 'eslint-plugin-regexp'
 import withNuxt from './.nuxt/eslint.config.mjs'
+import { ownRows } from './scripts/lint/own-rows.mjs'
 
 /** Dependencies point one way: core uses nothing of the interface, the server or the machine. */
 const CORE_ONLY = {
@@ -30,9 +31,9 @@ const LINEAR = {
 /** A line of code can be read on half a screen; words, addresses and expressions are as long as they are. */
 const LINE = { code: 140, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true, ignoreUrls: true }
 const NARROW = {
-  files: ['core/**/*.ts', 'app/**/*.ts', 'server/**/*.ts', 'bin/**/*.ts', 'bench/**/*.{ts,mjs}', 'scripts/**/*.mjs'],
+  files: ['core/**/*.ts', 'app/**/*.ts', 'server/**/*.ts', 'bin/**/*.ts', 'bench/**/*.{ts,mjs}', 'scripts/**/*.mjs', 'tests/**/*.ts', '*.{ts,mjs}'],
   // Rows of data are read along, not down.
-  ignores: ['**/*.test.ts', '**/data/**', 'core/styles/**', 'core/source/kinds/**', 'core/source/{fields,kind-words,locators}.ts', 'server/db/demo/**', 'server/catalogue/**'],
+  ignores: ['**/data/**', 'core/styles/**', 'core/source/kinds/**', 'core/source/{fields,kind-words,locators}.ts', 'server/db/demo/**', 'server/catalogue/**'],
   rules: { '@stylistic/max-len': ['error', LINE] },
 }
 /** Views are made of parts: what can be pressed, written in or chosen is one of them. */
@@ -40,6 +41,14 @@ const PARTS = {
   files: ['app/**/*.vue'],
   ignores: ['app/components/parts/**', 'app/pages/parts/empty.vue'],
   rules: { 'vue/no-restricted-html-elements': ['error', ...['button', 'input', 'select', 'textarea'].map(element => ({ element, message: 'Use the part for it (app/components/parts).' }))] },
+}
+
+/** What a person typed finds a table's own rows, and never what every object inherits. */
+const OWN_ROWS = {
+  files: ['core/**/*.ts', 'app/**/*.{ts,vue}', 'server/**/*.ts', 'bin/**/*.ts'],
+  ignores: ['**/*.test.ts'],
+  plugins: { dendle: { rules: { 'own-rows': ownRows } } },
+  rules: { 'dendle/own-rows': 'error' },
 }
 
 export default withNuxt(
@@ -51,6 +60,7 @@ export default withNuxt(
   LINEAR,
   NARROW,
   PARTS,
+  OWN_ROWS,
   CORE_ONLY,
   layer('text', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill', 'source']),
   layer('source', ['styles', 'compose', 'check', 'sheet', 'handin', 'intake', 'drill']),

@@ -4,8 +4,19 @@ import type { Nitro } from 'nitropack'
 import tailwindcss from '@tailwindcss/vite'
 import { build as esbuild, transformSync } from 'esbuild'
 
-const THREAD = { bundle: true, platform: 'node', format: 'esm', target: 'node20', minify: true, logLevel: 'error', banner: { js: 'import{createRequire}from"node:module";const require=createRequire(import.meta.url);' } } as const
-const WAKING = transformSync(readFileSync(new URL('./app/waking/hold.js', import.meta.url), 'utf8'), { minify: true, target: 'es2022' }).code
+const THREAD = {
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  target: 'node20',
+  minify: true,
+  logLevel: 'error',
+  banner: { js: 'import{createRequire}from"node:module";const require=createRequire(import.meta.url);' },
+} as const
+const WAKING = transformSync(readFileSync(new URL('./app/waking/hold.js', import.meta.url), 'utf8'), {
+  minify: true,
+  target: 'es2022',
+}).code
 // The type that Nuxt gives this part knows none of Nitro's own options here.
 const nitro = {
   compressPublicAssets: true,
@@ -14,7 +25,11 @@ const nitro = {
     // So does the script of the thread that writes documents: it is started as a file of its own.
     compiled: async ({ options: { rootDir, output: { serverDir } } }: Nitro) => {
       cpSync(join(rootDir, 'server/db/migrations'), join(serverDir, 'migrations'), { recursive: true })
-      await esbuild({ entryPoints: [join(rootDir, 'server/workers/document.worker.ts')], outfile: join(serverDir, 'workers/document.mjs'), ...THREAD })
+      await esbuild({
+        entryPoints: [join(rootDir, 'server/workers/document.worker.ts')],
+        outfile: join(serverDir, 'workers/document.mjs'),
+        ...THREAD,
+      })
     },
   },
 }
@@ -30,7 +45,13 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
       // Theme before paint: the choice of this browser, else the system's.
       // And what is done before the scripts are there is kept for them (app/waking).
-      script: [{ innerHTML: WAKING }, { innerHTML: 'try{var t=localStorage.getItem("dendle-theme")||(matchMedia("(prefers-color-scheme: dark)").matches?"night":"light");document.documentElement.dataset.theme=t}catch(e){}' }],
+      script: [
+        { innerHTML: WAKING },
+        {
+          innerHTML:
+            'try{var t=localStorage.getItem("dendle-theme")||(matchMedia("(prefers-color-scheme: dark)").matches?"night":"light");document.documentElement.dataset.theme=t}catch(e){}',
+        },
+      ],
     },
   },
   css: ['~/assets/main.css'],
@@ -44,11 +65,24 @@ export default defineNuxtConfig({
   vite: {
     plugins: [tailwindcss()],
     worker: { format: 'es' },
-    optimizeDeps: { include: ['@headlessui/vue', '@lucide/vue', '@tiptap/vue-3', '@tiptap/starter-kit', '@tiptap/core', 'idb-keyval', 'zod', '@vueuse/core'] },
+    optimizeDeps: {
+      include: [
+        '@headlessui/vue',
+        '@lucide/vue',
+        '@tiptap/vue-3',
+        '@tiptap/starter-kit',
+        '@tiptap/core',
+        'idb-keyval',
+        'zod',
+        '@vueuse/core',
+      ],
+    },
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   hooks: {
-    'build:manifest': (manifest) => { for (const part of Object.values(manifest)) part.prefetch = false },
+    'build:manifest': (manifest) => {
+      for (const part of Object.values(manifest)) part.prefetch = false
+    },
   },
   eslint: { config: { stylistic: true } },
   // What a page may load and run: its own scripts (by nonce), pictures that travel in the paper, and nothing from elsewhere.

@@ -3,7 +3,25 @@ import { defineConfig } from '@playwright/test'
 import { CHROMIUM } from './scripts/chromium.mjs'
 
 export default defineConfig({
-  testDir: 'tests/e2e', timeout: 90_000, expect: { timeout: 10_000 }, workers: 1, retries: 0, reporter: [['list']],
-  use: { baseURL: 'http://127.0.0.1:4397', viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM as object, permissions: ['clipboard-read', 'clipboard-write'], acceptDownloads: true, actionTimeout: 10_000 },
-  webServer: { command: 'node scripts/e2e-server.mjs', url: 'http://127.0.0.1:4397/api/health', reuseExistingServer: false, timeout: 300_000, gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 } },
+  testDir: 'tests/e2e',
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  workers: 1,
+  retries: 0,
+  reporter: [['list']],
+  use: {
+    baseURL: 'http://127.0.0.1:4397',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: CHROMIUM as object,
+    permissions: ['clipboard-read', 'clipboard-write'],
+    acceptDownloads: true,
+    actionTimeout: 10_000,
+  },
+  webServer: {
+    command: 'node scripts/e2e-server.mjs',
+    url: 'http://127.0.0.1:4397/api/health',
+    reuseExistingServer: false,
+    timeout: 300_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  },
 })

@@ -5,17 +5,45 @@ import { describe, expect, it } from 'vitest'
 import { styleOf } from '~~/core/styles'
 import { stopsKey, stopsPlugin } from './stops'
 
-const schema = new Schema({ nodes: { doc: { content: 'paragraph+' }, paragraph: { content: 'inline*' }, text: { group: 'inline' }, citation: { group: 'inline', inline: true, atom: true, attrs: { id: { default: '' }, data: { default: null } } } } })
-const cite = (data: object = {}) => schema.nodes.citation.create({ id: 'c', data: { items: [{ id: 'a' }], form: 'parenthetical', ...data } })
-const p = (text: string): PmNode => schema.nodes.paragraph.create(null, text.split(/(◊|◆)/u).filter(Boolean).map(one => (one === '◊' ? cite() : one === '◆' ? cite({ words: { after: 'So.' } }) : schema.text(one))))
-const begin = (id: string, ...paragraphs: string[]) => EditorState.create({ doc: schema.nodes.doc.create(null, paragraphs.map(p)), plugins: [stopsPlugin(() => styleOf(id)!)] })
+const schema = new Schema({
+  nodes: {
+    doc: { content: 'paragraph+' },
+    paragraph: { content: 'inline*' },
+    text: { group: 'inline' },
+    citation: { group: 'inline', inline: true, atom: true, attrs: { id: { default: '' }, data: { default: null } } },
+  },
+})
+const cite = (data: object = {}) =>
+  schema.nodes.citation.create({ id: 'c', data: { items: [{ id: 'a' }], form: 'parenthetical', ...data } })
+const p = (text: string): PmNode =>
+  schema.nodes.paragraph.create(
+    null,
+    text
+      .split(/(◊|◆)/u)
+      .filter(Boolean)
+      .map((one) => (one === '◊' ? cite() : one === '◆' ? cite({ words: { after: 'So.' } }) : schema.text(one))),
+  )
+const begin = (id: string, ...paragraphs: string[]) =>
+  EditorState.create({ doc: schema.nodes.doc.create(null, paragraphs.map(p)), plugins: [stopsPlugin(() => styleOf(id)!)] })
 /** What is hidden behind citations, what is shown in them, what is set elsewhere. */
-const show = (state: EditorState): string => stopsKey.getState(state)!.set.find().map(one => `${one.from}-${one.to}${(one.spec as { ahead?: string, key?: string }).ahead ?? (one.spec as { key?: string }).key ?? ''}`).sort().join(' ')
+const show = (state: EditorState): string =>
+  stopsKey
+    .getState(state)!
+    .set.find()
+    .map(
+      (one) => `${one.from}-${one.to}${(one.spec as { ahead?: string, key?: string }).ahead ?? (one.spec as { key?: string }).key ?? ''}`,
+    )
+    .sort()
+    .join(' ')
 
 describe('raised numbers on the sheet', () => {
   it.each<[string, string, string, string]>([
-    ['a note stands behind the stop', 'chicago-18-notes', 'ab ◊.', '4-5. 5-6'], ['a question mark', 'chicago-18-notes', 'ab ◊? C', '4-5? 5-6'], ['inside quotation marks', 'ama-11', '“a” ◊.', '3-3stop-. 6-7'], ['not in AMA with a semicolon', 'ama-11', 'ab ◊; c', ''],
-    ['nothing in a style that cites in the text', 'apa-7', 'ab ◊.', ''], ['but a content note there', 'apa-7', '“a” ◆.', '5-6. 6-7'],
+    ['a note stands behind the stop', 'chicago-18-notes', 'ab ◊.', '4-5. 5-6'],
+    ['a question mark', 'chicago-18-notes', 'ab ◊? C', '4-5? 5-6'],
+    ['inside quotation marks', 'ama-11', '“a” ◊.', '3-3stop-. 6-7'],
+    ['not in AMA with a semicolon', 'ama-11', 'ab ◊; c', ''],
+    ['nothing in a style that cites in the text', 'apa-7', 'ab ◊.', ''],
+    ['but a content note there', 'apa-7', '“a” ◆.', '5-6. 6-7'],
   ])('%s', (_, id, text, shown) => expect(show(begin(id, text))).toBe(shown))
   it('whatever is typed, taken out and put in, is shown as if made anew', () => {
     const step = fc.record({ at: fc.nat(80), to: fc.nat(6), what: fc.constantFrom('a', '.', ', ', '“x”', '◊', '◆.', '', '\n') })

@@ -3,10 +3,24 @@ import { RequestError, Unreachable } from '~/utils/request'
 import { Saver, type SaveState } from './saver'
 import type { Job, Settled } from './things'
 
-interface Bench { saver: Saver, sent: Job[], states: SaveState[], kept: Job[][], answer: (job: Job) => Promise<void>, decide: (job: Job, current: unknown) => Promise<Settled> }
+interface Bench {
+  saver: Saver
+  sent: Job[]
+  states: SaveState[]
+  kept: Job[][]
+  answer: (job: Job) => Promise<void>
+  decide: (job: Job, current: unknown) => Promise<Settled>
+}
 
 function bench(): Bench {
-  const it: Bench = { sent: [], states: [], kept: [], answer: () => Promise.resolve(), decide: () => Promise.resolve('ask'), saver: undefined as unknown as Saver }
+  const it: Bench = {
+    sent: [],
+    states: [],
+    kept: [],
+    answer: () => Promise.resolve(),
+    decide: () => Promise.resolve('ask'),
+    saver: undefined as unknown as Saver,
+  }
   it.saver = new Saver({
     send: async (job) => {
       it.sent.push(JSON.parse(JSON.stringify(job)) as Job)

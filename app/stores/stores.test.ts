@@ -7,7 +7,12 @@ import { request, RequestError, Unreachable } from '~/utils/request'
 
 vi.mock('~/utils/request', async original => ({ ...await original<object>(), request: vi.fn() }))
 const browser = new Map<string, unknown>()
-vi.mock('idb-keyval', () => ({ get: (key: string) => Promise.resolve(browser.get(key)), set: (key: string, value: unknown) => Promise.resolve(browser.set(key, value)), del: (key: string) => Promise.resolve(browser.delete(key)), keys: () => Promise.resolve([...browser.keys()]) }))
+vi.mock('idb-keyval', () => ({
+  get: (key: string) => Promise.resolve(browser.get(key)),
+  set: (key: string, value: unknown) => Promise.resolve(browser.set(key, value)),
+  del: (key: string) => Promise.resolve(browser.delete(key)),
+  keys: () => Promise.resolve([...browser.keys()]),
+}))
 
 const { usePaper } = await import('./paper')
 const { useText } = await import('./text')
@@ -23,7 +28,19 @@ interface Call { method: string, path: string, body: unknown }
 let calls: Call[] = []
 let fail: ((call: Call) => unknown) | undefined
 let n = 0
-const made = (given: object) => ({ parked: {}, settled: [], revision: 1, key: `key-${++n}`, listed: false, annotation: '', division: '', useRevision: 1, addedAt: '2026-01-01', id: `s${n}`, ...given })
+const made = (given: object) => ({
+  parked: {},
+  settled: [],
+  revision: 1,
+  key: `key-${++n}`,
+  listed: false,
+  annotation: '',
+  division: '',
+  useRevision: 1,
+  addedAt: '2026-01-01',
+  id: `s${n}`,
+  ...given,
+})
 function answer(call: Call): unknown {
   const { method, path, body } = call
   if (path.endsWith('/many')) return (body as { sources: object[] }).sources.map(made)
@@ -31,13 +48,47 @@ function answer(call: Call): unknown {
   if (path.endsWith('/drop')) return []
   if (path.endsWith('/merge')) return { revision: 2, moved: [{ id: 'p1', revision: 2 }] }
   if (path.endsWith('/move')) return (body as { ids: string[] }).ids.map(id => ({ id, revision: 3 }))
-  if (path.endsWith('/restore') && path.includes('passages')) return { id: 'p1', sourceId: 's1', form: 'quotation', words: 'w', original: '', locator: '', comment: '', tags: [], revision: 4, createdAt: '' }
+  if (path.endsWith('/restore') && path.includes('passages'))
+    return {
+      id: 'p1',
+      sourceId: 's1',
+      form: 'quotation',
+      words: 'w',
+      original: '',
+      locator: '',
+      comment: '',
+      tags: [],
+      revision: 4,
+      createdAt: '',
+    }
   if (path === '/api/catalogue') return { outcome: 'none', says: 'Nothing there. Type it.' }
-  return method === 'PATCH' ? { revision: ((body as { revision: number }).revision ?? 1) + 1, key: (body as { key?: string }).key } : { id: 'x' }
+  return method === 'PATCH'
+    ? { revision: ((body as { revision: number }).revision ?? 1) + 1, key: (body as { key?: string }).key }
+    : { id: 'x' }
 }
-const cite = (id: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text: 'The gate fell at noon ' }, { type: 'citation', attrs: { id: 'c1', data: { items: [{ id }], form: 'parenthetical' } } }] })
-const BOOK = { kind: 'book' as const, fields: { title: 'Working the tide', author: [{ family: 'Tremayne' }], issued: { start: { year: 2018 } } } }
-const passage = { id: 'p1', sourceId: 's2', form: 'quotation' as const, words: 'The gate fell at noon and rose', original: '', locator: '', comment: '', tags: [], revision: 1, createdAt: '' }
+const cite = (id: string): DocNode => ({
+  type: 'paragraph',
+  content: [
+    { type: 'text', text: 'The gate fell at noon ' },
+    { type: 'citation', attrs: { id: 'c1', data: { items: [{ id }], form: 'parenthetical' } } },
+  ],
+})
+const BOOK = {
+  kind: 'book' as const,
+  fields: { title: 'Working the tide', author: [{ family: 'Tremayne' }], issued: { start: { year: 2018 } } },
+}
+const passage = {
+  id: 'p1',
+  sourceId: 's2',
+  form: 'quotation' as const,
+  words: 'The gate fell at noon and rose',
+  original: '',
+  locator: '',
+  comment: '',
+  tags: [],
+  revision: 1,
+  createdAt: '',
+}
 
 beforeEach(async () => {
   setActivePinia(createPinia())
@@ -51,7 +102,19 @@ beforeEach(async () => {
     try { return Promise.resolve((fail?.(call) ?? answer(call)) as never) }
     catch (error) { return Promise.reject(error as Error) }
   })
-  const workspace = { paper: { id: 'paper', title: 'T', style: 'apa-7', body: { type: 'doc', content: [cite('s2')] }, details: {}, revision: 1, updatedAt: '2026-01-01' }, sources: [made(BOOK), made({ ...BOOK, fields: { ...BOOK.fields, place: 'Bristol' } })], passages: [passage] }
+  const workspace = {
+    paper: {
+      id: 'paper',
+      title: 'T',
+      style: 'apa-7',
+      body: { type: 'doc', content: [cite('s2')] },
+      details: {},
+      revision: 1,
+      updatedAt: '2026-01-01',
+    },
+    sources: [made(BOOK), made({ ...BOOK, fields: { ...BOOK.fields, place: 'Bristol' } })],
+    passages: [passage],
+  }
   await usePaper().open('paper', workspace as never)
 })
 const ids = () => useSources().sources.map(s => s.id)
@@ -75,13 +138,26 @@ describe('sources as wholes', () => {
   it('are made one with their passages and citations, and two again', async () => {
     const [keep, drop] = useSources().sources
     await useShelf().merge(keep!, drop!, { ...BOOK.fields, place: 'Bristol' })
-    expect([ids(), useSources().sources[0]!.fields.place, useSources().passages[0]!.sourceId, useText().citations[0]!.items[0]!.id]).toEqual([['s1'], 'Bristol', 's1', 's1'])
+    expect([
+      ids(),
+      useSources().sources[0]!.fields.place,
+      useSources().passages[0]!.sourceId,
+      useText().citations[0]!.items[0]!.id,
+    ]).toEqual([['s1'], 'Bristol', 's1', 's1'])
     await useUndo().last()
-    expect([ids().sort(), useSources().byId.get('s1')!.fields.place, useSources().passages[0]!.sourceId, useText().citations[0]!.items[0]!.id]).toEqual([['s1', 's2'], undefined, 's2', 's2'])
+    expect([
+      ids().sort(),
+      useSources().byId.get('s1')!.fields.place,
+      useSources().passages[0]!.sourceId,
+      useText().citations[0]!.items[0]!.id,
+    ]).toEqual([['s1', 's2'], undefined, 's2', 's2'])
   })
   it('a merge undone after more was written leaves what was written, and says so', async () => {
     await useShelf().merge(useSources().sources[0]!, useSources().sources[1]!, BOOK.fields)
-    useText().write({ type: 'doc', content: [...useText().body.content!, { type: 'paragraph', content: [{ type: 'text', text: 'More.' }] }] })
+    useText().write({
+      type: 'doc',
+      content: [...useText().body.content!, { type: 'paragraph', content: [{ type: 'text', text: 'More.' }] }],
+    })
     await useUndo().last()
     expect(JSON.stringify(useText().body)).toContain('More.')
     expect(useNotices().list.some(notice => notice.text.includes('still name the merged source'))).toBe(true)
@@ -112,7 +188,11 @@ describe('the tray', () => {
     return useTray()
   }
   it('knows what the paper has, and what lies in it twice', async () => {
-    const tray = await lay(proposal(BOOK.fields), proposal({ title: 'Birds of slow water', doi: '10.5555/b' }), proposal({ title: 'Birds', doi: '10.5555/B' }))
+    const tray = await lay(
+      proposal(BOOK.fields),
+      proposal({ title: 'Birds of slow water', doi: '10.5555/b' }),
+      proposal({ title: 'Birds', doi: '10.5555/B' }),
+    )
     expect(tray.items.map(item => [item.same?.id, item.twin?.id])).toEqual([['s1', undefined], [undefined, undefined], [undefined, '2']])
     expect(tray.fresh.map(item => item.id)).toEqual(['2'])
   })
@@ -147,7 +227,10 @@ describe('the tray', () => {
 describe('passages', () => {
   it('are used when their words stand in the paper', () => {
     expect(usePassages().used.has('p1')).toBe(false)
-    useText().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'He said the gate fell at noon and rose, then.' }] }] })
+    useText().write({
+      type: 'doc',
+      content: [{ type: 'paragraph', content: [{ type: 'text', text: 'He said the gate fell at noon and rose, then.' }] }],
+    })
     expect(usePassages().used.has('p1')).toBe(true)
   })
   it('are taken away and brought back', async () => {
@@ -160,7 +243,10 @@ describe('passages', () => {
     usePassages().change('p1', { words: 'Other words.' })
     expect(JSON.stringify([...browser].filter(([key]) => key.startsWith('dendle-unsaved:paper:')))).toContain('Other words.')
     await useSaving().flush()
-    expect(calls.find(call => call.path === '/api/passages/p1')).toMatchObject({ method: 'PATCH', body: { revision: 1, words: 'Other words.' } })
+    expect(calls.find((call) => call.path === '/api/passages/p1')).toMatchObject({
+      method: 'PATCH',
+      body: { revision: 1, words: 'Other words.' },
+    })
     expect(useSources().passages[0]!.revision).toBe(2)
   })
 })
@@ -172,7 +258,9 @@ describe('saving', () => {
     expect(useSaving().state).toBe('waiting')
   })
   it('asks the sheet for what was typed last', async () => {
-    useSaving().beforeFlush(() => useText().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Last words.' }] }] }))
+    useSaving().beforeFlush(() =>
+      useText().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Last words.' }] }] }),
+    )
     await useSaving().flush()
     expect(JSON.stringify(sent('/paper').at(-1)!.body)).toContain('Last words.')
   })
@@ -180,10 +268,18 @@ describe('saving', () => {
 
 describe('a tab that is behind', () => {
   const doc = (text: string): DocNode => ({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text }] }] })
-  const theirs = { title: 'T', style: 'mla-9', body: doc('Written in the other tab.'), details: { course: 'HIS 1' }, revision: 7, updatedAt: '2026-01-02' }
+  const theirs = {
+    title: 'T',
+    style: 'mla-9',
+    body: doc('Written in the other tab.'),
+    details: { course: 'HIS 1' },
+    revision: 7,
+    updatedAt: '2026-01-02',
+  }
   const behind = () => {
     fail = ({ method, path, body }) => {
-      if (method === 'PATCH' && path === '/api/papers/paper' && (body as { revision: number }).revision < 7) throw new RequestError({ status: 409, code: 'conflict', message: 'changed', current: theirs } as never)
+      if (method === 'PATCH' && path === '/api/papers/paper' && (body as { revision: number }).revision < 7)
+        throw new RequestError({ status: 409, code: 'conflict', message: 'changed', current: theirs } as never)
       if (method === 'GET') return { paper: { id: 'paper', ...theirs }, sources: useSources().sources, passages: [] }
       return undefined
     }
@@ -193,7 +289,12 @@ describe('a tab that is behind', () => {
     behind()
     store.changePaper({ style: 'harvard' })
     await useSaving().flush()
-    expect([useText().body, store.paper!.style, store.paper!.details, store.paper!.revision]).toEqual([theirs.body, 'harvard', theirs.details, 8])
+    expect([useText().body, store.paper!.style, store.paper!.details, store.paper!.revision]).toEqual([
+      theirs.body,
+      'harvard',
+      theirs.details,
+      8,
+    ])
     expect(sent('/api/papers/paper').filter(({ body }) => (body as { body?: unknown } | undefined)?.body !== undefined)).toEqual([])
   })
   it('leaves it to the writer where both have written', async () => {
@@ -228,7 +329,13 @@ describe('a tab that is behind', () => {
         arrived = body as { by: string }
         throw new Unreachable('no answer')
       }
-      if ((body as { revision: number }).revision === 1) throw new RequestError({ status: 409, code: 'stale', message: 'changed', current: { ...theirs, style: 'apa-7', body: typed, revision: 2, savedBy: arrived.by } } as never)
+      if ((body as { revision: number }).revision === 1)
+        throw new RequestError({
+          status: 409,
+          code: 'stale',
+          message: 'changed',
+          current: { ...theirs, style: 'apa-7', body: typed, revision: 2, savedBy: arrived.by },
+        } as never)
       return undefined
     }
     useText().write(typed)
@@ -251,15 +358,36 @@ describe('a letter typed', () => {
     await useSaving().flush()
     useText().write({ type: 'doc', content: long.map((one, i) => (i === 140 ? block('Paragraph 140, and a letter.') : one)) })
     await useSaving().flush()
-    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({ blocks: { from: 140, to: 141, of: 300, blocks: [block('Paragraph 140, and a letter.')] } })
+    expect(sent('/api/papers/paper').at(-1)!.body).toMatchObject({
+      blocks: { from: 140, to: 141, of: 300, blocks: [block('Paragraph 140, and a letter.')] },
+    })
   })
 })
 
 describe('windows that were closed before they could save', () => {
-  const [one, two, three] = [cite('s2'), { type: 'paragraph', content: [{ type: 'text', text: 'Two.' }] }, { type: 'paragraph', content: [{ type: 'text', text: 'Three.' }] }] as [DocNode, DocNode, DocNode]
+  const [one, two, three] = [
+    cite('s2'),
+    { type: 'paragraph', content: [{ type: 'text', text: 'Two.' }] },
+    { type: 'paragraph', content: [{ type: 'text', text: 'Three.' }] },
+  ] as [DocNode, DocNode, DocNode]
   const say = (text: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text }] })
-  const keptBy = (name: string, content: DocNode[], from = 1) => browser.set(`dendle-unsaved:paper:${name}`, [{ thing: 'paper', id: 'paper', change: { body: { type: 'doc', content } }, from }])
-  const open = (revision = 1, savedBy: string | null = null) => usePaper().open('paper', { paper: { id: 'paper', title: 'T', style: 'apa-7', body: { type: 'doc', content: [one, two, three] }, details: {}, revision, savedBy, updatedAt: '2026-01-01' }, sources: [], passages: [] } as never)
+  const keptBy = (name: string, content: DocNode[], from = 1) =>
+    browser.set(`dendle-unsaved:paper:${name}`, [{ thing: 'paper', id: 'paper', change: { body: { type: 'doc', content } }, from }])
+  const open = (revision = 1, savedBy: string | null = null) =>
+    usePaper().open('paper', {
+      paper: {
+        id: 'paper',
+        title: 'T',
+        style: 'apa-7',
+        body: { type: 'doc', content: [one, two, three] },
+        details: {},
+        revision,
+        savedBy,
+        updatedAt: '2026-01-01',
+      },
+      sources: [],
+      passages: [],
+    } as never)
   const texts = () => useText().body.content!.map(block => block.content![0]!.text)
 
   it('hand over what each of them kept, together where they wrote in different places', async () => {
@@ -290,7 +418,20 @@ describe('windows that were closed before they could save', () => {
   it('meet what was written since, and ask', async () => {
     keptBy('w1', [say('All of it new.')], 1)
     fail = ({ method, body }) => {
-      if (method === 'PATCH' && (body as { revision: number }).revision < 5) throw new RequestError({ status: 409, code: 'stale', message: 'changed', current: { title: 'T', style: 'apa-7', body: { type: 'doc', content: [one, two, three] }, details: {}, revision: 5, updatedAt: '2026-01-02' } } as never)
+      if (method === 'PATCH' && (body as { revision: number }).revision < 5)
+        throw new RequestError({
+          status: 409,
+          code: 'stale',
+          message: 'changed',
+          current: {
+            title: 'T',
+            style: 'apa-7',
+            body: { type: 'doc', content: [one, two, three] },
+            details: {},
+            revision: 5,
+            updatedAt: '2026-01-02',
+          },
+        } as never)
       return undefined
     }
     await open(5)

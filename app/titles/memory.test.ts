@@ -17,12 +17,21 @@ const settled = () => new Promise(resolve => setTimeout(resolve, 0))
 describe('a page’s memory of titles', () => {
   it('knows what came with the paper, and asks nothing', async () => {
     asked.length = 0
-    const titles = ['Silt, Salt, and Patience', 'The mills of the Thames', 'Working the tide: Mills and <i>Zostera</i>', 'mud', 'NASA and the tide']
-    const given = listen(BY_LIST, (listening) => { for (const title of titles) for (const rule of [SENTENCE, HEADLINE]) listening.capitalise(title, rule) })
+    const titles = [
+      'Silt, Salt, and Patience',
+      'The mills of the Thames',
+      'Working the tide: Mills and <i>Zostera</i>',
+      'mud',
+      'NASA and the tide',
+    ]
+    const given = listen(BY_LIST, (listening) => {
+      for (const title of titles) for (const rule of [SENTENCE, HEADLINE]) listening.capitalise(title, rule)
+    })
     const memory = new TitleMemory(worker)
     // As it comes: through JSON.
     memory.learn(JSON.parse(JSON.stringify(given)) as Answered[])
-    for (const title of titles) for (const rule of [SENTENCE, HEADLINE]) expect(memory.capitalise(title, rule)).toEqual(BY_LIST.capitalise(title, rule))
+    for (const title of titles)
+      for (const rule of [SENTENCE, HEADLINE]) expect(memory.capitalise(title, rule)).toEqual(BY_LIST.capitalise(title, rule))
     await settled()
     expect(asked).toEqual([])
   })
@@ -38,7 +47,10 @@ describe('a page’s memory of titles', () => {
     expect(asked.map(one => one.length)).toEqual([3])
     expect(told).toEqual([['The Mills Of The Thames', 'mills']])
     expect(words(memory, 'The Mills Of The Thames', SENTENCE)).toBe('The mills of the Thames')
-    expect([memory.isHeadline('The Mills Of The Thames'), memory.isCommon('mills')]).toEqual([BY_LIST.isHeadline('The Mills Of The Thames'), true])
+    expect([memory.isHeadline('The Mills Of The Thames'), memory.isCommon('mills')]).toEqual([
+      BY_LIST.isHeadline('The Mills Of The Thames'),
+      true,
+    ])
     await settled()
     expect(asked).toHaveLength(1)
   })

@@ -1,4 +1,5 @@
 /** What a careful marker would circle: words, the reason, and a fix where one is certain. */
+import { rowOf } from '../text/lookup'
 import type { FieldName } from '../source/fields'
 import { labelFor, type KindId } from '../source/kinds'
 import type { Fields, Source } from '../source/model'
@@ -83,7 +84,7 @@ const BRIEF: Record<string, string> = {
   'isbn-wrong': 'ISBN mistyped',
 }
 const briefly = (rule: string, field: FieldName | undefined, kind: KindId): string =>
-  rule === 'missing' && field ? `No ${labelFor(kind, field).toLowerCase()}` : (BRIEF[rule] ?? 'To look at')
+  rule === 'missing' && field ? `No ${labelFor(kind, field).toLowerCase()}` : (rowOf(BRIEF, rule) ?? 'To look at')
 
 /** A finding with its id made from the rule, the field and the words it is about. */
 export function identify({ about, serious = false, ...finding }: ReturnType<DetailRule>[number], source: Source): Finding {

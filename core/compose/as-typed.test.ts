@@ -11,7 +11,11 @@ function broken(id: string): Source {
   Object.defineProperty(fields, 'publisher', { enumerable: true, get: () => { throw new Error('no publisher can be read') } })
   return { id, kind: 'book', fields }
 }
-const SOUND: Source = { id: 'sound', kind: 'book', fields: { title: 'Tides', author: [{ family: 'Okonjo', given: 'Ada' }], issued: { start: { year: 2021 } }, publisher: 'Saltmarsh Press' } }
+const SOUND: Source = {
+  id: 'sound',
+  kind: 'book',
+  fields: { title: 'Tides', author: [{ family: 'Okonjo', given: 'Ada' }], issued: { start: { year: 2021 } }, publisher: 'Saltmarsh Press' },
+}
 const paper = { citations: [{ items: [{ id: 'bad' }] }, { items: [{ id: 'sound' }, { id: 'bad' }] }], alsoList: [] }
 
 describe.each(STYLES.map(style => [style.id, style] as const))('%s: a source that cannot be set', (_, style) => {

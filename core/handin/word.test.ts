@@ -7,26 +7,77 @@ import { styleOf } from '../styles'
 import { buildWordDocument } from './word'
 
 const SOURCES: Source[] = [
-  { id: 'a', kind: 'book', fields: { author: [{ family: 'Tremayne', given: 'Loveday' }], issued: { start: { year: 2018 } }, title: 'Working the tide', publisher: 'Saltmarsh Press' } },
-  { id: 'b', kind: 'book', fields: { author: [{ family: 'Aldous', given: 'Henry' }], issued: { start: { year: 2012 } }, title: 'The engineer’s shore', publisher: 'Lowwater Books' } },
+  {
+    id: 'a',
+    kind: 'book',
+    fields: {
+      author: [{ family: 'Tremayne', given: 'Loveday' }],
+      issued: { start: { year: 2018 } },
+      title: 'Working the tide',
+      publisher: 'Saltmarsh Press',
+    },
+  },
+  {
+    id: 'b',
+    kind: 'book',
+    fields: {
+      author: [{ family: 'Aldous', given: 'Henry' }],
+      issued: { start: { year: 2012 } },
+      title: 'The engineer’s shore',
+      publisher: 'Lowwater Books',
+    },
+  },
 ]
 const cite = (id: string): DocNode => ({ type: 'citation', attrs: { id: `c-${id}`, data: { items: [{ id }], form: 'parenthetical' } } })
 const BODY: DocNode = {
-  type: 'doc', content: [
+  type: 'doc',
+  content: [
     { type: 'heading', attrs: { level: 1 }, content: [{ type: 'text', text: 'Mud & gates' }] },
-    { type: 'paragraph', content: [{ type: 'text', text: 'A mill ' }, cite('a'), { type: 'text', text: '. ' }, { type: 'text', text: 'Zostera', marks: [{ type: 'italic' }] }] },
+    {
+      type: 'paragraph',
+      content: [
+        { type: 'text', text: 'A mill ' },
+        cite('a'),
+        { type: 'text', text: '. ' },
+        { type: 'text', text: 'Zostera', marks: [{ type: 'italic' }] },
+      ],
+    },
     { type: 'blockquote', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'We did not notice.' }] }] },
   ],
 }
 const DETAILS = { writer: 'Tamsin Vale', instructor: 'Dr. Nolan', course: 'GEO 214', institution: 'Northmere', date: 'May 12, 2025' }
 
 async function open(style: string, annotations = new Map<string, string>()) {
-  const buffer = await Packer.toBuffer(buildWordDocument({ style: styleOf(style)!, title: 'A Tide Mill', details: DETAILS, body: BODY, sources: SOURCES, alsoList: ['b'], annotations }))
+  const buffer = await Packer.toBuffer(
+    buildWordDocument({
+      style: styleOf(style)!,
+      title: 'A Tide Mill',
+      details: DETAILS,
+      body: BODY,
+      sources: SOURCES,
+      alsoList: ['b'],
+      annotations,
+    }),
+  )
   const parts = unzipSync(buffer)
   const xml = (name: string) => (parts[name] ? strFromU8(parts[name]) : '')
-  const text = (from: string) => [...from.matchAll(/<w:p[ >].*?<\/w:p>/gsu)].map(([p]) => [...p.matchAll(/<w:t[^>]*>([^<]*)<\/w:t>/gu)].map(m => m[1]).join('').replace(/&amp;/gu, '&'))
+  const text = (from: string) =>
+    [...from.matchAll(/<w:p[ >].*?<\/w:p>/gsu)].map(([p]) =>
+      [...p.matchAll(/<w:t[^>]*>([^<]*)<\/w:t>/gu)]
+        .map((m) => m[1])
+        .join('')
+        .replace(/&amp;/gu, '&'),
+    )
   const body = xml('word/document.xml')
-  return { body, paragraphs: text(body), footnotes: xml('word/footnotes.xml'), header: Object.keys(parts).filter(k => /header\d/u.test(k)).map(xml).join('') }
+  return {
+    body,
+    paragraphs: text(body),
+    footnotes: xml('word/footnotes.xml'),
+    header: Object.keys(parts)
+      .filter((k) => /header\d/u.test(k))
+      .map(xml)
+      .join(''),
+  }
 }
 
 describe('the word-processor document', () => {
@@ -34,7 +85,11 @@ describe('the word-processor document', () => {
     const { body, paragraphs, header } = await open('apa-7')
     expect(paragraphs.slice(0, 6)).toEqual(['A Tide Mill', 'Tamsin Vale', 'Northmere', 'GEO 214', 'Dr. Nolan', 'May 12, 2025'])
     expect(paragraphs).toContain('A mill (Tremayne, 2018). Zostera')
-    expect(paragraphs.slice(-3)).toEqual(['References', 'Aldous, H. (2012). The engineer’s shore. Lowwater Books.', 'Tremayne, L. (2018). Working the tide. Saltmarsh Press.'])
+    expect(paragraphs.slice(-3)).toEqual([
+      'References',
+      'Aldous, H. (2012). The engineer’s shore. Lowwater Books.',
+      'Tremayne, L. (2018). Working the tide. Saltmarsh Press.',
+    ])
     expect(body).toMatch(/<w:pageBreakBefore\/>/u)
     expect(body.match(/<w:ind w:left="720" w:hanging="720"\/>/gu)).toHaveLength(2)
     expect(body).toContain('w:line="480"')
@@ -71,34 +126,101 @@ describe('the word-processor document', () => {
 })
 
 describe('what a paper holds, in the document', () => {
-  const word = (text: string, ...marks: string[]): DocNode => ({ type: 'text', text, ...(marks.length ? { marks: marks.map(type => (type === 'link' ? { type, attrs: { href: 'https://x.example/a' } } : { type })) } : {}) })
+  const word = (text: string, ...marks: string[]): DocNode => ({
+    type: 'text',
+    text,
+    ...(marks.length
+      ? { marks: marks.map((type) => (type === 'link' ? { type, attrs: { href: 'https://x.example/a' } } : { type })) }
+      : {}),
+  })
   const p = (...content: DocNode[]): DocNode => ({ type: 'paragraph', content })
   const item = (text: string): DocNode => ({ type: 'listItem', content: [p(word(text))] })
-  const note: DocNode = { type: 'citation', attrs: { id: 'n', data: { items: [], form: 'parenthetical', words: { after: 'Never finished.' } } } }
+  const note: DocNode = {
+    type: 'citation',
+    attrs: { id: 'n', data: { items: [], form: 'parenthetical', words: { after: 'Never finished.' } } },
+  }
   const PIXEL = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
-  const body: DocNode = { type: 'doc', content: [
-    { type: 'heading', attrs: { level: 4 }, content: [word('Fourth')] },
-    p(word('Lined', 'underline'), word('caps', 'smallCaps'), word('2', 'subscript'), word('there', 'link'), word('ask Dr. Nolan', 'remark'), note, word('.')),
-    { type: 'orderedList', content: [item('one'), item('two')] }, { type: 'bulletList', content: [item('gate')] },
-    { type: 'verse', content: [word('The gate fell'), { type: 'hardBreak' }, word('and rose')] },
-    { type: 'table', attrs: { title: 'Ponds and <i>depths</i>' }, content: [{ type: 'tableRow', content: [{ type: 'tableHeader', content: [p(word('Pond'))] }, { type: 'tableHeader', content: [p(word('Depth'))] }] }, { type: 'tableRow', content: [{ type: 'tableCell', content: [p(word('A'))] }, { type: 'tableCell', content: [p(cite('a'))] }] }] },
-    { type: 'figure', attrs: { src: PIXEL, alt: 'A pond, drawn', credit: 'Note. From there.' }, content: [word('The pond.')] }, { type: 'pageBreak' }, p(word('After.')),
-  ] }
+  const body: DocNode = {
+    type: 'doc',
+    content: [
+      { type: 'heading', attrs: { level: 4 }, content: [word('Fourth')] },
+      p(
+        word('Lined', 'underline'),
+        word('caps', 'smallCaps'),
+        word('2', 'subscript'),
+        word('there', 'link'),
+        word('ask Dr. Nolan', 'remark'),
+        note,
+        word('.'),
+      ),
+      { type: 'orderedList', content: [item('one'), item('two')] },
+      { type: 'bulletList', content: [item('gate')] },
+      { type: 'verse', content: [word('The gate fell'), { type: 'hardBreak' }, word('and rose')] },
+      {
+        type: 'table',
+        attrs: { title: 'Ponds and <i>depths</i>' },
+        content: [
+          {
+            type: 'tableRow',
+            content: [
+              { type: 'tableHeader', content: [p(word('Pond'))] },
+              { type: 'tableHeader', content: [p(word('Depth'))] },
+            ],
+          },
+          {
+            type: 'tableRow',
+            content: [
+              { type: 'tableCell', content: [p(word('A'))] },
+              { type: 'tableCell', content: [p(cite('a'))] },
+            ],
+          },
+        ],
+      },
+      { type: 'figure', attrs: { src: PIXEL, alt: 'A pond, drawn', credit: 'Note. From there.' }, content: [word('The pond.')] },
+      { type: 'pageBreak' },
+      p(word('After.')),
+    ],
+  }
   async function parts(details: Record<string, string> = {}) {
-    const buffer = await Packer.toBuffer(buildWordDocument({ style: styleOf('apa-7')!, title: 'T', details, body, sources: SOURCES, alsoList: [] }))
+    const buffer = await Packer.toBuffer(
+      buildWordDocument({ style: styleOf('apa-7')!, title: 'T', details, body, sources: SOURCES, alsoList: [] }),
+    )
     const files = unzipSync(buffer)
-    return { files: Object.keys(files), body: strFromU8(files['word/document.xml']!), notes: strFromU8(files['word/footnotes.xml'] ?? new Uint8Array()), ends: strFromU8(files['word/endnotes.xml'] ?? new Uint8Array()), numbering: strFromU8(files['word/numbering.xml'] ?? new Uint8Array()) }
+    return {
+      files: Object.keys(files),
+      body: strFromU8(files['word/document.xml']!),
+      notes: strFromU8(files['word/footnotes.xml'] ?? new Uint8Array()),
+      ends: strFromU8(files['word/endnotes.xml'] ?? new Uint8Array()),
+      numbering: strFromU8(files['word/numbering.xml'] ?? new Uint8Array()),
+    }
   }
   it('every mark and block is real, and remarks are not there', async () => {
     const { body: xml, notes, numbering, files } = await parts()
-    for (const tag of ['<w:u ', '<w:smallCaps/>', '<w:vertAlign w:val="subscript"/>', '<w:hyperlink ', '<w:tbl>', '<w:br w:type="page"/>', '<w:numPr>', 'w:val="Heading4"']) expect(xml).toContain(tag)
+    for (const tag of [
+      '<w:u ',
+      '<w:smallCaps/>',
+      '<w:vertAlign w:val="subscript"/>',
+      '<w:hyperlink ',
+      '<w:tbl>',
+      '<w:br w:type="page"/>',
+      '<w:numPr>',
+      'w:val="Heading4"',
+    ])
+      expect(xml).toContain(tag)
     expect(xml).not.toContain('ask Dr. Nolan')
     expect(xml).toMatch(/The gate fell.*<w:br\/>.*and rose/su)
     expect(xml.replace(/<[^>]+>/gu, '')).toContain('(Tremayne, 2018)')
     expect(xml).toContain('descr="A pond, drawn"')
     // APA sets number and title above, on lines of their own (7.24), and the note below.
-    const lines = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(([p]) => (p.includes('<w:drawing>') ? '[picture]' : p.replace(/<[^>]+>/gu, '')))
-    expect(lines.slice(lines.indexOf('Figure 1'), lines.indexOf('Figure 1') + 4)).toEqual(['Figure 1', 'The pond.', '[picture]', 'Note. From there.'])
+    const lines = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(([p]) =>
+      p.includes('<w:drawing>') ? '[picture]' : p.replace(/<[^>]+>/gu, ''),
+    )
+    expect(lines.slice(lines.indexOf('Figure 1'), lines.indexOf('Figure 1') + 4)).toEqual([
+      'Figure 1',
+      'The pond.',
+      '[picture]',
+      'Note. From there.',
+    ])
     expect(lines.slice(lines.indexOf('Table 1'), lines.indexOf('Table 1') + 3)).toEqual(['Table 1', 'Ponds and depths', 'Pond'])
     expect(files.some(name => name.startsWith('word/media/'))).toBe(true)
     expect(numbering).toContain('w:val="decimal"')
@@ -107,33 +229,85 @@ describe('what a paper holds, in the document', () => {
     expect(xml).toMatch(/<w:footnoteReference w:id="1"\/>/u)
   })
   it.each<[string, string, object, string]>([
-    ['a name in the sentence keeps its place before the comma', 'chicago-18-notes', { items: [{ id: 'a' }], form: 'narrative' }, 'So Tremayne,#1 writes'],
+    [
+      'a name in the sentence keeps its place before the comma',
+      'chicago-18-notes',
+      { items: [{ id: 'a' }], form: 'narrative' },
+      'So Tremayne,#1 writes',
+    ],
     ['a note stands behind it', 'chicago-18-notes', { items: [{ id: 'a' }], form: 'parenthetical' }, 'So,#1 writes'],
-    ['a content note behind a citation', 'apa-7', { items: [{ id: 'a' }], form: 'parenthetical', words: { after: 'x' } }, 'So (Tremayne, 2018),#1 writes'],
+    [
+      'a content note behind a citation',
+      'apa-7',
+      { items: [{ id: 'a' }], form: 'parenthetical', words: { after: 'x' } },
+      'So (Tremayne, 2018),#1 writes',
+    ],
     ['a number', 'nature', { items: [{ id: 'a' }], form: 'parenthetical' }, 'So,^1 writes'],
   ])('%s', async (_, id, data, line) => {
     const doc: DocNode = { type: 'doc', content: [p(word('So '), { type: 'citation', attrs: { id: 'n', data } }, word(', writes'))] }
-    const xml = strFromU8(unzipSync(await Packer.toBuffer(buildWordDocument({ style: styleOf(id)!, title: 'T', details: {}, body: doc, sources: SOURCES, alsoList: [] })))['word/document.xml']!)
-    const [para] = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(one => one[0].replace(/<w:r><w:rPr><w:vertAlign w:val="superscript"\/><\/w:rPr>/gu, '^').replace(/<w:footnoteReference w:id="(\d+)"\/>/gu, '#$1').replace(/<[^>]+>/gu, '')).filter(one => one.startsWith('So'))
+    const xml = strFromU8(
+      unzipSync(
+        await Packer.toBuffer(
+          buildWordDocument({ style: styleOf(id)!, title: 'T', details: {}, body: doc, sources: SOURCES, alsoList: [] }),
+        ),
+      )['word/document.xml']!,
+    )
+    const [para] = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)]
+      .map((one) =>
+        one[0]
+          .replace(/<w:r><w:rPr><w:vertAlign w:val="superscript"\/><\/w:rPr>/gu, '^')
+          .replace(/<w:footnoteReference w:id="(\d+)"\/>/gu, '#$1')
+          .replace(/<[^>]+>/gu, ''),
+      )
+      .filter((one) => one.startsWith('So'))
     expect(para).toBe(line)
   })
   describe('the five levels of headings', () => {
-    const headed: DocNode = { type: 'doc', content: [1, 2, 3, 4, 5].flatMap(level => [{ type: 'heading', attrs: { level }, content: [word(level === 4 ? 'Why Four?' : `Level ${level}`)] }, p(word('Text.'))]) }
+    const headed: DocNode = {
+      type: 'doc',
+      content: [1, 2, 3, 4, 5].flatMap((level) => [
+        { type: 'heading', attrs: { level }, content: [word(level === 4 ? 'Why Four?' : `Level ${level}`)] },
+        p(word('Text.')),
+      ]),
+    }
     it.each<[string, string[]]>([
-      ['apa-7', ['center b Level 1', 'Text.', 'b Level 2', 'Text.', 'b i Level 3', 'Text.', 'in b Why Four? Text.', 'in b i Level 5. Text.']],
-      ['apa-6', ['center b Level 1', 'Text.', 'b Level 2', 'Text.', 'in b Level 3. Text.', 'in b i Why Four? Text.', 'in i Level 5. Text.']],
-      ['mla-9', ['b Level 1', 'Text.', 'i Level 2', 'Text.', 'center b Level 3', 'Text.', 'center i Why Four?', 'Text.', 'u Level 5', 'Text.']],
-      ['chicago-18-notes', ['center b Level 1', 'Text.', 'center Level 2', 'Text.', 'b Level 3', 'Text.', 'Why Four?', 'Text.', 'b Level 5. Text.']],
+      [
+        'apa-7',
+        ['center b Level 1', 'Text.', 'b Level 2', 'Text.', 'b i Level 3', 'Text.', 'in b Why Four? Text.', 'in b i Level 5. Text.'],
+      ],
+      [
+        'apa-6',
+        ['center b Level 1', 'Text.', 'b Level 2', 'Text.', 'in b Level 3. Text.', 'in b i Why Four? Text.', 'in i Level 5. Text.'],
+      ],
+      [
+        'mla-9',
+        ['b Level 1', 'Text.', 'i Level 2', 'Text.', 'center b Level 3', 'Text.', 'center i Why Four?', 'Text.', 'u Level 5', 'Text.'],
+      ],
+      [
+        'chicago-18-notes',
+        ['center b Level 1', 'Text.', 'center Level 2', 'Text.', 'b Level 3', 'Text.', 'Why Four?', 'Text.', 'b Level 5. Text.'],
+      ],
       ['harvard', ['b Level 1', 'Text.', 'b Level 2', 'Text.', 'b i Level 3', 'Text.', 'b i Why Four?', 'Text.', 'i Level 5', 'Text.']],
     ])('%s', async (id, lines) => {
-      const buffer = await Packer.toBuffer(buildWordDocument({ style: styleOf(id)!, title: 'T', details: {}, body: headed, sources: [], alsoList: [] }))
+      const buffer = await Packer.toBuffer(
+        buildWordDocument({ style: styleOf(id)!, title: 'T', details: {}, body: headed, sources: [], alsoList: [] }),
+      )
       const xml = strFromU8(unzipSync(buffer)['word/document.xml']!)
       const shown = [...xml.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(([para]) => {
         const [first] = /<w:r>.*?<\/w:r>/su.exec(para) ?? ['']
         const heads = para.includes('Heading')
-        return [heads && para.includes('w:jc w:val="center"') && 'center', heads && /w:firstLine="720"/u.test(para) && 'in', heads && first.includes('<w:b/>') && 'b', heads && first.includes('<w:i/>') && 'i', heads && first.includes('<w:u ') && 'u', para.replace(/<[^>]+>/gu, '')].filter(Boolean).join(' ')
+        return [
+          heads && para.includes('w:jc w:val="center"') && 'center',
+          heads && /w:firstLine="720"/u.test(para) && 'in',
+          heads && first.includes('<w:b/>') && 'b',
+          heads && first.includes('<w:i/>') && 'i',
+          heads && first.includes('<w:u ') && 'u',
+          para.replace(/<[^>]+>/gu, ''),
+        ]
+          .filter(Boolean)
+          .join(' ')
       })
-      expect(shown.slice(shown.findIndex(line => line.endsWith('Level 1')))).toEqual(lines)
+      expect(shown.slice(shown.findIndex((line) => line.endsWith('Level 1')))).toEqual(lines)
     })
   })
   it('notes print at the end where the writer asks', async () => {
@@ -145,9 +319,29 @@ describe('what a paper holds, in the document', () => {
 
 it('holds no character that a document cannot', async () => {
   const bad = 'a\uFFFEb\uFFFFc\u0000d\u000Be\uD800f\u001Fg'
-  const body = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: bad }] }, { type: 'figure', attrs: { alt: bad, credit: bad }, content: [{ type: 'text', text: bad }] }] }
+  const body = {
+    type: 'doc',
+    content: [
+      { type: 'paragraph', content: [{ type: 'text', text: bad }] },
+      { type: 'figure', attrs: { alt: bad, credit: bad }, content: [{ type: 'text', text: bad }] },
+    ],
+  }
   const source: Source = { id: 's', kind: 'book', fields: { author: [{ family: bad }], title: bad, publisher: bad } }
-  const files = unzipSync(await Packer.toBuffer(buildWordDocument({ style: styleOf('apa-7')!, title: bad, details: { author: bad }, body, sources: [source], alsoList: ['s'], annotations: new Map([['s', bad]]) })))
-  for (const [name, bytes] of Object.entries(files)) if (/\.xml$|\.rels$/u.test(name)) expect(strFromU8(bytes), name).not.toMatch(/[^\t\n\r\u{20}-\u{D7FF}\u{E000}-\u{FFFC}\u{10000}-\u{10FFFF}]/u)
+  const files = unzipSync(
+    await Packer.toBuffer(
+      buildWordDocument({
+        style: styleOf('apa-7')!,
+        title: bad,
+        details: { author: bad },
+        body,
+        sources: [source],
+        alsoList: ['s'],
+        annotations: new Map([['s', bad]]),
+      }),
+    ),
+  )
+  for (const [name, bytes] of Object.entries(files))
+    if (/\.xml$|\.rels$/u.test(name))
+      expect(strFromU8(bytes), name).not.toMatch(/[^\t\n\r\u{20}-\u{D7FF}\u{E000}-\u{FFFC}\u{10000}-\u{10FFFF}]/u)
   expect(strFromU8(files['word/document.xml']!)).toContain('abcdefg')
 })

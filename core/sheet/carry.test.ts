@@ -4,8 +4,26 @@ import type { Source } from '../source/model'
 import { styleOf } from '../styles'
 import { listAsHtml, listAsText } from './carry'
 
-const book: Source = { id: 'b', kind: 'book', fields: { title: 'Mills & <i>Zostera</i> of the western rivers and what became of them when the tide went out', author: [{ family: 'Tremayne', given: 'Loveday' }], issued: { start: { year: 2018 } }, publisher: 'Saltmarsh Press' } }
-const page: Source = { id: 'p', kind: 'web-page', fields: { title: 'The tide', author: [{ family: 'Gill', given: 'Rosa' }], issued: { start: { year: 2023 } }, url: `https://a.example/${'long/'.repeat(20)}` } }
+const book: Source = {
+  id: 'b',
+  kind: 'book',
+  fields: {
+    title: 'Mills & <i>Zostera</i> of the western rivers and what became of them when the tide went out',
+    author: [{ family: 'Tremayne', given: 'Loveday' }],
+    issued: { start: { year: 2018 } },
+    publisher: 'Saltmarsh Press',
+  },
+}
+const page: Source = {
+  id: 'p',
+  kind: 'web-page',
+  fields: {
+    title: 'The tide',
+    author: [{ family: 'Gill', given: 'Rosa' }],
+    issued: { start: { year: 2023 } },
+    url: `https://a.example/${'long/'.repeat(20)}`,
+  },
+}
 const listed = (id: string, annotation?: string) => {
   const style = styleOf(id)!
   const { list } = compose(style, [book, page], { citations: [{ items: [{ id: 'b' }, { id: 'p' }] }] })
@@ -17,7 +35,9 @@ describe('a list carried elsewhere', () => {
     const { style, carried } = listed('apa-7')
     const html = listAsHtml(style, carried, true)
     expect(html).toContain('<b>References</b></p>')
-    expect(html.match(/margin-left:36pt;text-indent:-36pt;line-height:200%;font-family:'Times New Roman',Times,serif;font-size:12pt/gu)).toHaveLength(2)
+    expect(
+      html.match(/margin-left:36pt;text-indent:-36pt;line-height:200%;font-family:'Times New Roman',Times,serif;font-size:12pt/gu),
+    ).toHaveLength(2)
     expect(html).toContain('Mills &amp;')
     expect(html).toMatch(/<(?:i|em)>/u)
   })

@@ -3,7 +3,10 @@ import { describe, expect, it } from 'vitest'
 import { blocksChangeSchema, changedBlocks, joinTexts, withBlocks } from './changed-blocks'
 import type { DocNode } from './document'
 
-const doc = (letters: string): DocNode => ({ type: 'doc', content: [...letters].map(text => ({ type: 'paragraph', content: [{ type: 'text', text }] })) })
+const doc = (letters: string): DocNode => ({
+  type: 'doc',
+  content: [...letters].map((text) => ({ type: 'paragraph', content: [{ type: 'text', text }] })),
+})
 const read = (text: DocNode | undefined) => text?.content?.map(block => block.content![0]!.text).join('')
 const letters = fc.string({ unit: fc.constantFrom('a', 'b', 'c', 'd'), maxLength: 12 })
 

@@ -20,7 +20,12 @@ describe('quotations set as the style sets them', () => {
     expect(requoteText(british, AMERICAN).text).toBe(american)
   })
   it.each<[string, string, 'uk' | 'us', string]>([
-    ['a whole sentence keeps its stop in British practice', 'As she puts it, “A pond is a promise.”', 'uk', 'As she puts it, ‘A pond is a promise.’'],
+    [
+      'a whole sentence keeps its stop in British practice',
+      'As she puts it, “A pond is a promise.”',
+      'uk',
+      'As she puts it, ‘A pond is a promise.’',
+    ],
     ['a question keeps its mark', 'She asks “why?”', 'uk', 'She asks ‘why?’'],
     ['before a citation nothing moves', 'It is “the clock” \uFFFC.', 'uk', 'It is ‘the clock’ \uFFFC.'],
     ['semicolons and colons stay outside', 'The ‘clock’; the ‘gate’: both.', 'us', 'The “clock”; the “gate”: both.'],
@@ -30,24 +35,58 @@ describe('quotations set as the style sets them', () => {
     ['what opens and never closes is left', 'An inch is 12" and “so on', 'us', 'An inch is 12" and “so on'],
   ])('%s', (_, text, where, result) => expect(requoteText(text, where === 'uk' ? BRITISH : AMERICAN).text).toBe(result))
   it('goes through the document: marks of italics keep their words, blocks and verse stand', () => {
-    const text = (words: string, italic = false): DocNode => ({ type: 'text', text: words, ...(italic ? { marks: [{ type: 'italic' }] } : {}) })
+    const text = (words: string, italic = false): DocNode => ({
+      type: 'text',
+      text: words,
+      ...(italic ? { marks: [{ type: 'italic' }] } : {}),
+    })
     const p = (...content: DocNode[]): DocNode => ({ type: 'paragraph', content })
     const block = { type: 'blockquote', content: [p(text('“Mud.”'))] }
-    const doc: DocNode = { type: 'doc', content: [p(text('It is “the '), text('only', true), text(' clock.”'), { type: 'citation', attrs: {} }), block, { type: 'bulletList', content: [{ type: 'listItem', content: [p(text('a “gate”'))] }] }] }
+    const doc: DocNode = {
+      type: 'doc',
+      content: [
+        p(text('It is “the '), text('only', true), text(' clock.”'), { type: 'citation', attrs: {} }),
+        block,
+        { type: 'bulletList', content: [{ type: 'listItem', content: [p(text('a “gate”'))] }] },
+      ],
+    }
     const { doc: made, changed } = requote(doc, BRITISH)
     expect(changed).toBe(2)
     expect(made.content![0]!.content!.map(one => one.text)).toEqual(['It is ‘the ', 'only', ' clock.’', undefined])
     expect(made.content![1]).toBe(block)
     expect(requote(made, BRITISH)).toEqual({ doc: made, changed: 0 })
   })
-  it('no letter is lost or made, and a second time changes nothing', () => fc.assert(fc.property(fc.array(fc.constantFrom('“', '”', '‘', '’', '"', '\'', '.', ',', '?', ' ', 'word', 'A', '\uFFFC', 's', '(', ')', '. . .'), { maxLength: 24 }), fc.boolean(), (pieces, british) => {
-    const style = british ? BRITISH : AMERICAN
-    const once = requoteText(pieces.join(''), style).text
-    const bare = (text: string) => [...text.replace(/[“”‘’"']/gu, '')].sort().join('')
-    expect(bare(once)).toBe(bare(pieces.join('')))
-    expect([...once]).toHaveLength([...pieces.join('')].length)
-  })))
+  it('no letter is lost or made, and a second time changes nothing', () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom('“', '”', '‘', '’', '"', '\'', '.', ',', '?', ' ', 'word', 'A', '\uFFFC', 's', '(', ')', '. . .'), {
+          maxLength: 24,
+        }),
+        fc.boolean(),
+        (pieces, british) => {
+          const style = british ? BRITISH : AMERICAN
+          const once = requoteText(pieces.join(''), style).text
+          const bare = (text: string) => [...text.replace(/[“”‘’"']/gu, '')].sort().join('')
+          expect(bare(once)).toBe(bare(pieces.join('')))
+          expect([...once]).toHaveLength([...pieces.join('')].length)
+        },
+      ),
+    ))
 })
 describe('telling marks from apostrophes', () => {
-  it.each<[string, string]>([['“a”', 'open0 close0'], ['“a ‘b’ c”', 'open0 open1 close1 close0'], ['the mill’s', 'apostrophe0'], ['the men’s ‘tea’', 'apostrophe0 open0 close0'], ['"a"', 'open0 close0'], ['12" wide', 'stray0'], ['‘tis so', 'apostrophe0']])('%s', (text, signs) => expect(findQuotes(text).map(one => `${one.sign}${one.level}`).join(' ')).toBe(signs))
+  it.each<[string, string]>([
+    ['“a”', 'open0 close0'],
+    ['“a ‘b’ c”', 'open0 open1 close1 close0'],
+    ['the mill’s', 'apostrophe0'],
+    ['the men’s ‘tea’', 'apostrophe0 open0 close0'],
+    ['"a"', 'open0 close0'],
+    ['12" wide', 'stray0'],
+    ['‘tis so', 'apostrophe0'],
+  ])('%s', (text, signs) =>
+    expect(
+      findQuotes(text)
+        .map((one) => `${one.sign}${one.level}`)
+        .join(' '),
+    ).toBe(signs),
+  )
 })

@@ -1,6 +1,7 @@
 /**
  * Dates as sources give them: a year, a month, a day, a range, a season, roughly, in words, or none.
  */
+import { rowOf } from '../text/lookup'
 import * as z from 'zod'
 
 const pointSchema = z.object({
@@ -65,7 +66,7 @@ export function readDate(typed: string): SourceDate | undefined {
   if (season) {
     const year = Number(season[2])
     const last = season[3] ? Number(season[3].length === 2 ? season[2]!.slice(0, -2) + season[3] : season[3]) : year
-    return { start: { year }, ...(last > year ? { end: { year: last } } : {}), season: SEASONS[season[1]!.toLowerCase()]!, ...circa }
+    return { start: { year }, ...(last > year ? { end: { year: last } } : {}), season: rowOf(SEASONS, season[1]!.toLowerCase())!, ...circa }
   }
   const start = readPoint(body)
   return start ? { start, ...circa } : { literal: text }
@@ -76,8 +77,8 @@ export function writeDate(date: SourceDate | undefined): string {
   if (!date) return ''
   if (date.literal && !date.start) return date.literal
   const seasonName = date.season
-    ? `${Object.keys(SEASONS)
-        .find((k) => SEASONS[k] === date.season)!
+    ? `${Object.entries(SEASONS)
+        .find(([, number]) => number === date.season)![0]
         .replace(/^./u, (c) => c.toUpperCase())} `
     : ''
   const from = date.start ? point(date.start) : ''

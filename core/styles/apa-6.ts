@@ -1,4 +1,5 @@
 /** APA 6: Publication Manual of the American Psychological Association, 6th edition (2010). What the 7th changed is set back. */
+import { rowOf } from '../text/lookup'
 import { apa7 } from './apa-7'
 import type { Layout, Style } from './schema'
 import { etAl, nameForm, PRESENTED, SAYS } from './shared'
@@ -68,7 +69,7 @@ export const apa6: Style = {
   parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|[Retrieved from {url}]>' },
   kinds,
   rules: {
-    ...Object.fromEntries(Object.entries(apa7.rules).map(([id, rule]) => [id, { ...rule, source: SECTIONS[id] ? `APA 6, ${SECTIONS[id]}` : 'APA 6' }])),
+    ...Object.fromEntries(Object.entries(apa7.rules).map(([id, rule]) => [id, { ...rule, source: rowOf(SECTIONS, id) ? `APA 6, ${rowOf(SECTIONS, id)}` : 'APA 6' }])),
     'names.shortened': { says: `Up to {names.lead.etAl.from:less-one-words} authors are listed; beyond that the first {names.lead.etAl.keep:words}, ${SAYS.rest}. In the text {names.later.etAl.from:words} to {names.text.etAl.from:less-one-words} are all named once, then the first and {names.text.etAl.text}; {names.text.etAl.from:words} or more always so.`, source: 'APA 6, 6.12 and 6.27' },
     'publisher': { says: 'Place and publisher, a colon between; “Author” when they are the same.', source: 'APA 6, 6.30' },
     'link.doi': { says: 'A DOI is printed as doi: and the number, with no full stop.', source: 'APA 6, 6.32' },

@@ -2,6 +2,7 @@
  * Filing: the order of a reference list. Letter by letter within a name or title, diacritics as plain letters, digits as
  * if spelled out, a leading article ignored where a title leads. Sources: Chicago 18, 13.68, 15.71; APA 7, 9.44; MLA 9, 5.123.
  */
+import { rowOf } from './lookup'
 import { inWords } from './numbers'
 import { stripRich } from './rich'
 
@@ -14,7 +15,7 @@ export const fold = (text: string): string => foldWords(text).replace(/\s+/gu, '
 export function foldWords(text: string): string {
   // Most words are plain letters and spaces: nothing in them has to be looked up.
   if (/^[A-Za-z0-9 .,:-]*$/.test(text)) return text.toLowerCase().replace(/[^a-z0-9]+/g, ' ').trim()
-  return stripRich(text).toLowerCase().replace(/[ßæœøłđðþı]/gu, c => SPECIAL[c]!).normalize('NFKD').replace(/\p{M}/gu, '')
+  return stripRich(text).toLowerCase().replace(/[ßæœøłđðþı]/gu, c => rowOf(SPECIAL, c)!).normalize('NFKD').replace(/\p{M}/gu, '')
     .replace(/&/gu, ' and ').replace(/['’]/gu, '').replace(/[^\p{L}\p{N}]+/gu, ' ').trim()
 }
 

@@ -2,6 +2,7 @@
  * Words of a title all in capitals that are an abbreviation and a common word alike: WHO, AIDS, STEM, IT, US. What stands
  * around them decides; an abbreviation is what the article, or the noun behind, makes one.
  */
+import { rowOf } from './lookup'
 
 /** By the word in small letters: whether it is the abbreviation between these two. */
 const ABBREVIATES: Readonly<Record<string, (before: string, after: string) => boolean>> = {
@@ -30,6 +31,5 @@ const ABBREVIATES: Readonly<Record<string, (before: string, after: string) => bo
 /** Undefined where the word is no such one. */
 export function abbreviates(words: readonly string[], n: number): boolean | undefined {
   const lower = words[n]!.toLowerCase()
-  if (!Object.hasOwn(ABBREVIATES, lower)) return undefined
-  return ABBREVIATES[lower]!(words[n - 1] ?? '', words[n + 1] ?? '')
+  return rowOf(ABBREVIATES, lower)?.(words[n - 1] ?? '', words[n + 1] ?? '')
 }

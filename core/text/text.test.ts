@@ -17,14 +17,45 @@ const ACS: CapitalRule = { style: 'headline', prepositions: 'all', infinitiveTo:
 
 describe('number ranges', () => {
   it.each<[string, RangeStyle, string]>([
-    ['101-119', 'full', '101–119'], ['101--119', 'full', '101–119'], ['101 – 119', 'full', '101–119'], ['101-9', 'full', '101–109'],
-    ['101-119', 'two-digits', '101–19'], ['201-209', 'two-digits', '201–09'], ['95-99', 'two-digits', '95–99'], ['96-101', 'two-digits', '96–101'], ['1608-1774', 'two-digits', '1608–774'],
-    ['3-10', 'chicago', '3–10'], ['71-72', 'chicago', '71–72'], ['96-117', 'chicago', '96–117'], ['100-104', 'chicago', '100–104'], ['1100-1113', 'chicago', '1100–1113'],
-    ['101-108', 'chicago', '101–8'], ['808-833', 'chicago', '808–33'], ['1103-1104', 'chicago', '1103–4'], ['321-328', 'chicago', '321–28'], ['498-532', 'chicago', '498–532'], ['1087-1089', 'chicago', '1087–89'], ['12991-13001', 'chicago', '12991–3001'],
-    ['880-902', 'minimal', '880–902'], ['44-49', 'minimal', '44–9'], ['412-413', 'minimal', '412–3'],
-    ['xii-xx', 'chicago', 'xii–xx'], ['12-15, 20', 'full', '12–15, 20'], ['e0417', 'full', 'e0417'], ['A4', 'full', 'A4'], ['S12-S15', 'full', 'S12–S15'],
+    ['101-119', 'full', '101–119'],
+    ['101--119', 'full', '101–119'],
+    ['101 – 119', 'full', '101–119'],
+    ['101-9', 'full', '101–109'],
+    ['101-119', 'two-digits', '101–19'],
+    ['201-209', 'two-digits', '201–09'],
+    ['95-99', 'two-digits', '95–99'],
+    ['96-101', 'two-digits', '96–101'],
+    ['1608-1774', 'two-digits', '1608–774'],
+    ['3-10', 'chicago', '3–10'],
+    ['71-72', 'chicago', '71–72'],
+    ['96-117', 'chicago', '96–117'],
+    ['100-104', 'chicago', '100–104'],
+    ['1100-1113', 'chicago', '1100–1113'],
+    ['101-108', 'chicago', '101–8'],
+    ['808-833', 'chicago', '808–33'],
+    ['1103-1104', 'chicago', '1103–4'],
+    ['321-328', 'chicago', '321–28'],
+    ['498-532', 'chicago', '498–532'],
+    ['1087-1089', 'chicago', '1087–89'],
+    ['12991-13001', 'chicago', '12991–3001'],
+    ['880-902', 'minimal', '880–902'],
+    ['44-49', 'minimal', '44–9'],
+    ['412-413', 'minimal', '412–3'],
+    ['xii-xx', 'chicago', 'xii–xx'],
+    ['12-15, 20', 'full', '12–15, 20'],
+    ['e0417', 'full', 'e0417'],
+    ['A4', 'full', 'A4'],
+    ['S12-S15', 'full', 'S12–S15'],
   ])('%s in %s: %s', (given, style, set) => expect(setRange(given, style, '–')).toBe(set))
-  it.each([['12', false], ['12-15', true], ['3, 7', true], ['xii-xv', true], ['A4', false], ['3.2.14', false], ['12 and 14', true]])('%s is several places: %s', (place, many) => expect(isPlural(place as string)).toBe(many))
+  it.each([
+    ['12', false],
+    ['12-15', true],
+    ['3, 7', true],
+    ['xii-xv', true],
+    ['A4', false],
+    ['3.2.14', false],
+    ['12 and 14', true],
+  ])('%s is several places: %s', (place, many) => expect(isPlural(place as string)).toBe(many))
 })
 
 describe('sentence capitals', () => {
@@ -32,7 +63,11 @@ describe('sentence capitals', () => {
     ['The Tidal Mills of Brittany and Wales: A Survey', 'The tidal mills of Brittany and Wales: A survey'],
     ['COASTAL EROSION IN PORTUGAL', 'Coastal erosion in Portugal'],
     ['THE LAST MILLER OF THORNHAM', 'The last miller of Thornham'],
-    ['Mending the Carewick Mill: Notes from Skerrow', 'Mending the Carewick mill: Notes from Skerrow'], ['Mending Carewick', 'Mending Carewick'], ['The Zostera Beds of Saltmarshes', 'The Zostera beds of saltmarshes'], ['Microplastics and Gentrification', 'Microplastics and gentrification'], ['Brackwater’s Oystercatchers', 'Brackwater’s oystercatchers'],
+    ['Mending the Carewick Mill: Notes from Skerrow', 'Mending the Carewick mill: Notes from Skerrow'],
+    ['Mending Carewick', 'Mending Carewick'],
+    ['The Zostera Beds of Saltmarshes', 'The Zostera beds of saltmarshes'],
+    ['Microplastics and Gentrification', 'Microplastics and gentrification'],
+    ['Brackwater’s Oystercatchers', 'Brackwater’s oystercatchers'],
     ['Learning English as a Second Language', 'Learning English as a second language'],
     ['Lake Victoria and the Rise of East African Fishing', 'Lake Victoria and the rise of East African fishing'],
     ['Darwin’s Barnacles', 'Darwin’s barnacles'],
@@ -60,37 +95,73 @@ describe('sentence capitals', () => {
     expect(capitaliseText('Ponds and gates: Portugal in winter', LOWER)).toBe('Ponds and gates: Portugal in winter')
   })
   it('never touches what the writer protected, or italics within', () => {
-    expect(capitaliseText('Return of <i>Zostera Marina</i> To the <span class="nocase">Carewick</span> Flats', SENTENCE)).toBe('Return of Zostera Marina to the Carewick flats')
+    expect(capitaliseText('Return of <i>Zostera Marina</i> To the <span class="nocase">Carewick</span> Flats', SENTENCE)).toBe(
+      'Return of Zostera Marina to the Carewick flats',
+    )
   })
-  it('marks the words it could not decide', () => expect(capitalise('The Reading of Hope Street in Skerrow', SENTENCE).unsure).toEqual(['Reading', 'Hope', 'Street', 'Skerrow']))
-  it('a name that no list knows keeps its capital behind a colon', () => expect(capitaliseText('Tide mills: Carewick and after', { style: 'sentence', afterColon: 'lower' })).toBe('Tide mills: Carewick and after'))
+  it('marks the words it could not decide', () =>
+    expect(capitalise('The Reading of Hope Street in Skerrow', SENTENCE).unsure).toEqual(['Reading', 'Hope', 'Street', 'Skerrow']))
+  it('a name that no list knows keeps its capital behind a colon', () =>
+    expect(capitaliseText('Tide mills: Carewick and after', { style: 'sentence', afterColon: 'lower' })).toBe(
+      'Tide mills: Carewick and after',
+    ))
 })
 
 describe('headline capitals', () => {
   it.each<[CapitalRule, string, string]>([
-    [MLA, 'notes from between two shores', 'Notes from between Two Shores'], [CHICAGO, 'notes from between two shores', 'Notes from Between Two Shores'],
+    [MLA, 'notes from between two shores', 'Notes from between Two Shores'],
+    [CHICAGO, 'notes from between two shores', 'Notes from Between Two Shores'],
     [MLA, 'the low-cost mill: a do-it-yourself guide', 'The Low-Cost Mill: A Do-It-Yourself Guide'],
-    [MLA, 'the river that turned around', 'The River That Turned Around'], [CHICAGO, 'what is it good for?', 'What Is It Good For?'],
-    [ACS, 'tide mill to power village hall', 'Tide Mill To Power Village Hall'], [ACS, 'using light to map small rivers', 'Using Light To Map Small Rivers'], [ACS, 'how to model the sea', 'How To Model the Sea'],
-    [ACS, 'from farm to market towns', 'From Farm to Market Towns'], [ACS, 'barriers to water use', 'Barriers to Water Use'], [ACS, 'a right to power and light', 'A Right to Power and Light'], [ACS, 'exposed to light for years', 'Exposed to Light for Years'], [ACS, 'to be or not to be', 'To Be or Not To Be'], [ACS, 'guide to the shore', 'Guide to the Shore'], [MLA, 'how to read a river', 'How to Read a River'],
-    [CHICAGO, 'as you like it', 'As You Like It'], [MLA, 'the cat in the hat', 'The Cat in the Hat'], [MLA, 'a run-in with the law', 'A Run-In with the Law'],
-    [{ ...CHICAGO, prefixes: true }, 're-emerging mills in anti-Roman Britain', 'Re-emerging Mills in Anti-Roman Britain'], [MLA, 'women through the ages', 'Women through the Ages'], [CHICAGO, 'women through the ages', 'Women Through the Ages'],
-    [MLA, 'a history of DNA in forensic ecology', 'A History of DNA in Forensic Ecology'], [CHICAGO, 'THE LAST MILLER OF THORNHAM', 'The Last Miller of Thornham'],
+    [MLA, 'the river that turned around', 'The River That Turned Around'],
+    [CHICAGO, 'what is it good for?', 'What Is It Good For?'],
+    [ACS, 'tide mill to power village hall', 'Tide Mill To Power Village Hall'],
+    [ACS, 'using light to map small rivers', 'Using Light To Map Small Rivers'],
+    [ACS, 'how to model the sea', 'How To Model the Sea'],
+    [ACS, 'from farm to market towns', 'From Farm to Market Towns'],
+    [ACS, 'barriers to water use', 'Barriers to Water Use'],
+    [ACS, 'a right to power and light', 'A Right to Power and Light'],
+    [ACS, 'exposed to light for years', 'Exposed to Light for Years'],
+    [ACS, 'to be or not to be', 'To Be or Not To Be'],
+    [ACS, 'guide to the shore', 'Guide to the Shore'],
+    [MLA, 'how to read a river', 'How to Read a River'],
+    [CHICAGO, 'as you like it', 'As You Like It'],
+    [MLA, 'the cat in the hat', 'The Cat in the Hat'],
+    [MLA, 'a run-in with the law', 'A Run-In with the Law'],
+    [{ ...CHICAGO, prefixes: true }, 're-emerging mills in anti-Roman Britain', 'Re-emerging Mills in Anti-Roman Britain'],
+    [MLA, 'women through the ages', 'Women through the Ages'],
+    [CHICAGO, 'women through the ages', 'Women Through the Ages'],
+    [MLA, 'a history of DNA in forensic ecology', 'A History of DNA in Forensic Ecology'],
+    [CHICAGO, 'THE LAST MILLER OF THORNHAM', 'The Last Miller of Thornham'],
   ])('%o %s', (rule, given, set) => expect(capitaliseText(given, rule)).toBe(set))
 })
 
 describe('quotation marks', () => {
   it.each([
-    ['“Neither land nor sea”: Mudflats', 1, '‘Neither land nor sea’: Mudflats'], ['"Neither" he said', 0, '“Neither” he said'],
-    ['The engineer\'s shore', 0, 'The engineer’s shore'], ['‘Tis the mill', 0, '’Tis the mill'], ['The sailors’ rest', 1, 'The sailors’ rest'],
+    ['“Neither land nor sea”: Mudflats', 1, '‘Neither land nor sea’: Mudflats'],
+    ['"Neither" he said', 0, '“Neither” he said'],
+    ['The engineer\'s shore', 0, 'The engineer’s shore'],
+    ['‘Tis the mill', 0, '’Tis the mill'],
+    ['The sailors’ rest', 1, 'The sailors’ rest'],
     ['She said “the ‘old’ gate”', 0, 'She said “the ‘old’ gate”'],
   ])('%s at depth %i', (given, depth, set) => expect(setQuotes(given, DOUBLE_FIRST, depth)).toBe(set))
   it('alternates the British way', () => expect(setQuotes('“Neither land nor sea”', SINGLE_FIRST, 1)).toBe('“Neither land nor sea”'))
 })
 
 describe('filing', () => {
-  it.each([['The Harbour', 'harbour'], ['A Short Census', 'shortcensus'], ['1790 sluice gate', 'seventeenninetysluicegate'], ['Ångström’s mill', 'angstromsmill'], ['Theory of mills', 'theoryofmills']])('files %s under %s', (title, key) => expect(foldTitle(title)).toBe(key))
-  it.each([['van der Berg', 'vanderberg'], ['Sable Ortiz', 'sableortiz'], ['O’Neill', 'oneill'], ['Łódź', 'lodz'], ['St. John', 'stjohn']])('folds %s to %s', (name, key) => expect(fold(name)).toBe(key))
+  it.each([
+    ['The Harbour', 'harbour'],
+    ['A Short Census', 'shortcensus'],
+    ['1790 sluice gate', 'seventeenninetysluicegate'],
+    ['Ångström’s mill', 'angstromsmill'],
+    ['Theory of mills', 'theoryofmills'],
+  ])('files %s under %s', (title, key) => expect(foldTitle(title)).toBe(key))
+  it.each([
+    ['van der Berg', 'vanderberg'],
+    ['Sable Ortiz', 'sableortiz'],
+    ['O’Neill', 'oneill'],
+    ['Łódź', 'lodz'],
+    ['St. John', 'stjohn'],
+  ])('folds %s to %s', (name, key) => expect(fold(name)).toBe(key))
   it('puts nothing before something', () => {
     expect(compareKeys(['marsh'], ['marsh', 'aldous'])).toBeLessThan(0)
     expect(compareKeys(['marsh', 2015], ['marsh', 2018])).toBeLessThan(0)
@@ -99,12 +170,34 @@ describe('filing', () => {
 })
 
 describe('numbers', () => {
-  it.each([[1, '1st'], [2, '2nd'], [3, '3rd'], [4, '4th'], [11, '11th'], [12, '12th'], [21, '21st'], [113, '113th']])('%i is %s', (n, text) => expect(ordinal(n)).toBe(text))
-  it.each([[7, 'seven'], [42, 'forty two'], [1790, 'seventeen ninety'], [1905, 'nineteen oh five'], [2001, 'two thousand one'], [350, 'three hundred fifty']])('%i in words', (n, text) => expect(inWords(n)).toBe(text))
+  it.each([
+    [1, '1st'],
+    [2, '2nd'],
+    [3, '3rd'],
+    [4, '4th'],
+    [11, '11th'],
+    [12, '12th'],
+    [21, '21st'],
+    [113, '113th'],
+  ])('%i is %s', (n, text) => expect(ordinal(n)).toBe(text))
+  it.each([
+    [7, 'seven'],
+    [42, 'forty two'],
+    [1790, 'seventeen ninety'],
+    [1905, 'nineteen oh five'],
+    [2001, 'two thousand one'],
+    [350, 'three hundred fifty'],
+  ])('%i in words', (n, text) => expect(inWords(n)).toBe(text))
 })
 
 describe('abbreviations', () => {
-  it.each([['Journal of Estuary Heritage', 'J. Estuary Herit.'], ['Coastal Engineering Letters', 'Coast. Eng. Lett.'], ['Nature', 'Nature'], ['Annals of the Royal Society', 'Ann. R. Soc.'], ['Studies in Coastal Literature', 'Stud. Coast. Lit.']])('%s', (title, short) => expect(abbreviateJournal(title)).toBe(short))
+  it.each([
+    ['Journal of Estuary Heritage', 'J. Estuary Herit.'],
+    ['Coastal Engineering Letters', 'Coast. Eng. Lett.'],
+    ['Nature', 'Nature'],
+    ['Annals of the Royal Society', 'Ann. R. Soc.'],
+    ['Studies in Coastal Literature', 'Stud. Coast. Lit.'],
+  ])('%s', (title, short) => expect(abbreviateJournal(title)).toBe(short))
   it('shortens universities as each style does', () => {
     expect(shortenPublisher('University of Northmere Press', 'Univ.')).toBe('Univ. Northmere Press')
     expect(shortenPublisher('University of Northmere Press', 'U')).toBe('U of Northmere P')
@@ -112,7 +205,8 @@ describe('abbreviations', () => {
     expect(shortenPublisher('Saltmarsh Press', 'U')).toBe('Saltmarsh Press')
     expect(shortenPublisher('Lowwater Publishing Company', 'U')).toBe('Lowwater')
   })
-  it('shortens proceedings', () => expect(abbreviateProceedings('Proceedings of the 6th Symposium on Small Hydropower', 'words')).toBe('Proc. 6th Symp. Small Hydropower'))
+  it('shortens proceedings', () =>
+    expect(abbreviateProceedings('Proceedings of the 6th Symposium on Small Hydropower', 'words')).toBe('Proc. 6th Symp. Small Hydropower'))
 })
 
 describe('rich text and runs', () => {
@@ -120,7 +214,12 @@ describe('rich text and runs', () => {
     expect(parseRich('a <i>b</i> 3 < 4')).toEqual([{ text: 'a ' }, { text: 'b', italic: true }, { text: ' 3 < 4' }])
     expect(stripRich('<span class="nocase">DNA</span> test')).toBe('DNA test')
   })
-  const runs: Run[] = [{ text: 'Silt ', part: 'what', rules: [] }, { text: 'mill', italic: true, part: 'what', rules: [] }, { text: ' & ', italic: true, part: 'glue', rules: [] }, { text: '2', superscript: true, part: 'glue', rules: [] }]
+  const runs: Run[] = [
+    { text: 'Silt ', part: 'what', rules: [] },
+    { text: 'mill', italic: true, part: 'what', rules: [] },
+    { text: ' & ', italic: true, part: 'glue', rules: [] },
+    { text: '2', superscript: true, part: 'glue', rules: [] },
+  ]
   it('writes markup and HTML', () => {
     expect(toMarkup(runs)).toBe('Silt *mill &* ^2^')
     expect(toHtml(runs)).toBe('Silt <i>mill &amp; </i><sup>2</sup>')

@@ -1,4 +1,5 @@
 /** What is known of a word of a title by itself, kept: the same words come again and again. */
+import { rowOf } from './lookup'
 import { isCommon } from './common'
 import { stemsOf } from './word-forms'
 import { DOUBTFUL_NOUNS, GENERA, GIVEN_NAMES, PROPER_NOUNS, SOMETIMES_VERBS, VERBS } from './data/proper-nouns'
@@ -95,8 +96,7 @@ const FIXED: Readonly<Record<string, string>> = { 'covid-19': 'COVID-19', 'ph': 
 function fixedForm(word: string): string | undefined {
   if (UPPER_KNOWN.has(word)) return word
   const lower = word.toLowerCase()
-  if (Object.hasOwn(FIXED, lower)) return FIXED[lower]
-  return word.length > 1 && ROMAN.test(word) ? word : undefined
+  return rowOf(FIXED, lower) ?? (word.length > 1 && ROMAN.test(word) ? word : undefined)
 }
 
 /** 19th, 4TH: the letters of an ordinal are small. */

@@ -12,9 +12,15 @@ const answering = (answer: unknown): Catalogue => ({ look: () => Promise.resolve
 
 describe('looking up', () => {
   it.each<[string, 'doi' | 'isbn' | 'url', string, string]>([
-    ['a DOI in any case', 'doi', '10.5555/JEH.2016.0903', 'found'], ['an ISBN of ten digits or thirteen', 'isbn', '9789999901086', 'found'], ['an address, whatever its scheme and tail', 'url', 'http://www.coastcountry.example/2024/06/night-gate/?utm_source=x', 'found'],
-    ['what is not there', 'doi', '10.5555/no.such', 'none'], ['an address that is not there', 'url', 'https://nowhere.example/', 'none'], ['a page that says nothing', 'url', 'https://empty.example/', 'nonsense'],
-    ['a service that is down', 'doi', '10.5555/down.9', 'down'], ['a service that talks nonsense', 'doi', '10.5555/nonsense.9', 'nonsense'], ['a service that never answers', 'doi', '10.5555/slow.9', 'slow'],
+    ['a DOI in any case', 'doi', '10.5555/JEH.2016.0903', 'found'],
+    ['an ISBN of ten digits or thirteen', 'isbn', '9789999901086', 'found'],
+    ['an address, whatever its scheme and tail', 'url', 'http://www.coastcountry.example/2024/06/night-gate/?utm_source=x', 'found'],
+    ['what is not there', 'doi', '10.5555/no.such', 'none'],
+    ['an address that is not there', 'url', 'https://nowhere.example/', 'none'],
+    ['a page that says nothing', 'url', 'https://empty.example/', 'nonsense'],
+    ['a service that is down', 'doi', '10.5555/down.9', 'down'],
+    ['a service that talks nonsense', 'doi', '10.5555/nonsense.9', 'nonsense'],
+    ['a service that never answers', 'doi', '10.5555/slow.9', 'slow'],
   ])('%s', async (_, type, value, outcome) => {
     const answer = await ask(type, value)
     expect(answer.outcome).toBe(outcome)
@@ -23,13 +29,34 @@ describe('looking up', () => {
     if (answer.outcome !== 'found') expect(answer.says).toContain(value)
   })
   it.each<[string, unknown]>([
-    ['text', 'hello'], ['nothing', null], ['a list', []], ['an item without a type', { title: 'x' }], ['an item without a title', { type: 'book' }], ['a name that is a number', { type: 'book', title: 'x', author: 7 }], ['a title that is an object', { type: 'book', title: { a: 1 } }], ['a prototype', JSON.parse('{"__proto__":{"type":"book","title":"x"}}')],
-  ])('an answer that is %s is no source', async (_, item) => expect((await ask('doi', '10.5555/x', answering(item))).outcome).toBe('nonsense'))
+    ['text', 'hello'],
+    ['nothing', null],
+    ['a list', []],
+    ['an item without a type', { title: 'x' }],
+    ['an item without a title', { type: 'book' }],
+    ['a name that is a number', { type: 'book', title: 'x', author: 7 }],
+    ['a title that is an object', { type: 'book', title: { a: 1 } }],
+    ['a prototype', JSON.parse('{"__proto__":{"type":"book","title":"x"}}')],
+  ])('an answer that is %s is no source', async (_, item) =>
+    expect((await ask('doi', '10.5555/x', answering(item))).outcome).toBe('nonsense'),
+  )
   it('keeps what was asked by, marks every field as the catalogue’s, and takes an item without an id', async () => {
     const answer = await ask('doi', '10.5555/own.1', answering({ type: 'book', title: 'Own' }))
-    expect(answer).toMatchObject({ outcome: 'found', proposal: { fields: { title: 'Own', doi: '10.5555/own.1' }, from: { title: { by: 'catalogue' } } } })
+    expect(answer).toMatchObject({
+      outcome: 'found',
+      proposal: { fields: { title: 'Own', doi: '10.5555/own.1' }, from: { title: { by: 'catalogue' } } },
+    })
   })
-  it('a catalogue that throws at once is down, not broken', async () => expect((await ask('doi', '10.5555/x', { look: () => { throw new Error('x') } })).outcome).toBe('down'))
+  it('a catalogue that throws at once is down, not broken', async () =>
+    expect(
+      (
+        await ask('doi', '10.5555/x', {
+          look: () => {
+            throw new Error('x')
+          },
+        })
+      ).outcome,
+    ).toBe('down'))
 })
 
 describe('the stand-in’s records', () => {
@@ -40,10 +67,13 @@ describe('the stand-in’s records', () => {
     for (const [address] of text.matchAll(/https?:\/\/[^"/\s\\<]+/gu)) expect(address).toMatch(/\.example$|schema\.org$|doi\.org$/u)
     for (const [doi] of text.matchAll(/10\.\d{4,9}\//gu)) expect(doi).toBe('10.5555/')
   })
-  it.each(RECORDS.map(record => [record.fields.title!, record] as const))('%s is complete and found by what identifies it', async (_, { kind, fields }) => {
-    expect(missing({ id: 'r', kind, fields })).toEqual([])
-    if (fields.isbn) expect(readIsbn(fields.isbn)).toBe(isbn13(fields.isbn))
-    const answer = fields.doi ? await ask('doi', fields.doi) : await ask('isbn', fields.isbn!)
-    expect(answer).toMatchObject({ outcome: 'found', proposal: { kind, fields: { title: fields.title } } })
-  })
+  it.each(RECORDS.map((record) => [record.fields.title!, record] as const))(
+    '%s is complete and found by what identifies it',
+    async (_, { kind, fields }) => {
+      expect(missing({ id: 'r', kind, fields })).toEqual([])
+      if (fields.isbn) expect(readIsbn(fields.isbn)).toBe(isbn13(fields.isbn))
+      const answer = fields.doi ? await ask('doi', fields.doi) : await ask('isbn', fields.isbn!)
+      expect(answer).toMatchObject({ outcome: 'found', proposal: { kind, fields: { title: fields.title } } })
+    },
+  )
 })

@@ -32,7 +32,10 @@ const problem = (run: () => unknown) => {
   return undefined
 }
 const make = () => store.createPaper(db, { title: 'A paper', style: 'apa-7' })
-const BOOK: sourcesStore.NewSource = { kind: 'book', fields: { title: 'Tides', author: [{ family: 'Okonjo' }], issued: { start: { year: 2021 } } } }
+const BOOK: sourcesStore.NewSource = {
+  kind: 'book',
+  fields: { title: 'Tides', author: [{ family: 'Okonjo' }], issued: { start: { year: 2021 } } },
+}
 
 describe('papers', () => {
   it('raise their revision with each change, and keep what was not given', () => {
@@ -64,8 +67,14 @@ describe('papers', () => {
 
 describe('a long text', () => {
   const block = (words: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text: words }] })
-  const whole = (n = 300): DocNode => ({ type: 'doc', content: Array.from({ length: n }, (_, i) => block(`Paragraph ${i} ${'of a long paper '.repeat(20)}`)) })
-  const rows = (id: string) => ({ whole: db.select().from(texts).where(eq(texts.paperId, id)).get()!, changes: db.select().from(textChanges).where(eq(textChanges.paperId, id)).all() })
+  const whole = (n = 300): DocNode => ({
+    type: 'doc',
+    content: Array.from({ length: n }, (_, i) => block(`Paragraph ${i} ${'of a long paper '.repeat(20)}`)),
+  })
+  const rows = (id: string) => ({
+    whole: db.select().from(texts).where(eq(texts.paperId, id)).get()!,
+    changes: db.select().from(textChanges).where(eq(textChanges.paperId, id)).all(),
+  })
 
   it('is stored as what was changed, and read as it stands', () => {
     const { id } = make()
@@ -76,7 +85,10 @@ describe('a long text', () => {
     expect(rows(id).changes.map(({ revision, blocks, size }) => [revision, blocks, size < 300])).toEqual([[3, 301, true], [5, 300, true]])
     const now = store.getWorkspace(db, id).paper.body.content!
     expect([now.length, now[3], now[4], now[5]]).toEqual([300, block('Three.'), block('And a half.'), whole().content![4]])
-    expect(problem(() => store.changePaper(db, id, { revision: 4, title: 'x' }))).toMatchObject({ code: 'stale', current: { title: 'Another', body: { content: now } } })
+    expect(problem(() => store.changePaper(db, id, { revision: 4, title: 'x' }))).toMatchObject({
+      code: 'stale',
+      current: { title: 'Another', body: { content: now } },
+    })
   })
   it('is written whole again after many changes, and is the same', () => {
     const { id } = make()
@@ -95,7 +107,9 @@ describe('a long text', () => {
     expect(problem(() => store.changePaper(db, id, { revision: 1, blocks: { from: 0, to: 1, of: 7, blocks: [] } }))?.code).toBe('stale')
     const picture = (): DocNode => ({ type: 'figure', attrs: { src: 'x'.repeat(9 * 1024 * 1024) } })
     for (const i of [1, 2]) store.changePaper(db, id, { revision: i, blocks: { from: i, to: i, of: i, blocks: [picture()] } })
-    expect(problem(() => store.changePaper(db, id, { revision: 3, blocks: { from: 3, to: 3, of: 3, blocks: [picture()] } }))?.code).toBe('too-large')
+    expect(problem(() => store.changePaper(db, id, { revision: 3, blocks: { from: 3, to: 3, of: 3, blocks: [picture()] } }))?.code).toBe(
+      'too-large',
+    )
     expect(store.getPaper(db, id).revision).toBe(3)
   })
   it('of a database from before is there as it was', () => {
@@ -106,7 +120,9 @@ describe('a long text', () => {
     writeFileSync(journal, JSON.stringify({ ...entries, entries: entries.entries.filter(({ tag }) => tag < '0003') }))
     process.env.DENDLE_MIGRATIONS = join(old, 'migrations')
     const file = join(old, 'dendle.sqlite')
-    openDatabase(file).run(sql`insert into papers (id, title, style, body, details, created_at, updated_at) values ('old', 'Old', 'apa-7', ${JSON.stringify(whole(3))}, '{"course":"HIS 1"}', 1, 1)`)
+    openDatabase(file).run(
+      sql`insert into papers (id, title, style, body, details, created_at, updated_at) values ('old', 'Old', 'apa-7', ${JSON.stringify(whole(3))}, '{"course":"HIS 1"}', 1, 1)`,
+    )
     Reflect.deleteProperty(process.env, 'DENDLE_MIGRATIONS')
     const now = openDatabase(file)
     expect(store.getWorkspace(now, 'old').paper).toMatchObject({ title: 'Old', details: { course: 'HIS 1' }, body: whole(3) })
@@ -118,7 +134,9 @@ describe('what an older or newer Dendle wrote', () => {
   it('is read as far as it can be, and takes nothing else down with it', () => {
     const paper = make()
     const source = store.addSource(db, paper.id, BOOK)
-    db.run(sql`update sources set kind = 'hologram', fields = '{"title":"Tides","colour":"blue","author":"not a list"}', settled = '7' where id = ${source.id}`)
+    db.run(
+      sql`update sources set kind = 'hologram', fields = '{"title":"Tides","colour":"blue","author":"not a list"}', settled = '7' where id = ${source.id}`,
+    )
     expect(store.getWorkspace(db, paper.id).sources[0]).toMatchObject({ kind: 'web-page', fields: { title: 'Tides' }, settled: [] })
   })
 })
@@ -167,7 +185,10 @@ describe('sources', () => {
     const paper = make()
     const source = store.addSource(db, paper.id, BOOK)
     store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Mine' } })
-    expect(problem(() => store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Theirs' } }))).toMatchObject({ code: 'stale', current: { fields: { title: 'Mine' } } })
+    expect(problem(() => store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Theirs' } }))).toMatchObject({
+      code: 'stale',
+      current: { fields: { title: 'Mine' } },
+    })
   })
 })
 
@@ -191,30 +212,63 @@ describe('many at once', () => {
     const paper = make()
     const [keep, drop] = store.addSources(db, paper.id, [BOOK, BOOK])
     const taken = store.addPassage(db, paper.id, { sourceId: drop!.id, ...PASSAGE })
-    const merged = store.mergeSources(db, paper.id, { keep: keep!.id, drop: drop!.id, revision: 1, kind: 'book', fields: { title: 'Tides, together' } })
+    const merged = store.mergeSources(db, paper.id, {
+      keep: keep!.id,
+      drop: drop!.id,
+      revision: 1,
+      kind: 'book',
+      fields: { title: 'Tides, together' },
+    })
     expect(merged.moved.map(m => m.id)).toEqual([taken.id])
     const after = store.getWorkspace(db, paper.id)
     expect(after.sources.map(s => s.fields.title)).toEqual(['Tides, together'])
     expect(after.passages.map(p => p.sourceId)).toEqual([keep!.id])
-    expect(problem(() => store.mergeSources(db, paper.id, { keep: keep!.id, drop: drop!.id, revision: 1, kind: 'book', fields: {} }))?.code).toBe('stale')
+    expect(
+      problem(() => store.mergeSources(db, paper.id, { keep: keep!.id, drop: drop!.id, revision: 1, kind: 'book', fields: {} }))?.code,
+    ).toBe('stale')
   })
   it('keep what was put aside and what was left as it is', () => {
     const paper = make()
     const source = store.addSource(db, paper.id, BOOK)
-    store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: BOOK.fields, parked: { volume: '14' }, settled: ['missing:publisher:x'] })
+    store.changeSource(db, source.id, {
+      revision: 1,
+      kind: 'book',
+      fields: BOOK.fields,
+      parked: { volume: '14' },
+      settled: ['missing:publisher:x'],
+    })
     store.changeSource(db, source.id, { revision: 2, kind: 'book', fields: BOOK.fields })
-    expect(store.getWorkspace(db, paper.id).sources[0]).toMatchObject({ parked: { volume: '14' }, settled: ['missing:publisher:x'], revision: 3 })
+    expect(store.getWorkspace(db, paper.id).sources[0]).toMatchObject({
+      parked: { volume: '14' },
+      settled: ['missing:publisher:x'],
+      revision: 3,
+    })
   })
 })
 
-const PASSAGE = { form: 'quotation' as const, words: 'The gate is the mill’s only clock.', original: '', locator: '133', comment: '', tags: ['time'] }
+const PASSAGE = {
+  form: 'quotation' as const,
+  words: 'The gate is the mill’s only clock.',
+  original: '',
+  locator: '133',
+  comment: '',
+  tags: ['time'],
+}
 describe('passages', () => {
   it('are taken, changed, taken away and brought back', () => {
     const paper = make()
     const source = store.addSource(db, paper.id, BOOK)
     const taken = store.addPassage(db, paper.id, { sourceId: source.id, ...PASSAGE })
-    expect(store.changePassage(db, taken.id, { revision: 1, comment: 'use it' })).toMatchObject({ comment: 'use it', words: PASSAGE.words, tags: ['time'], revision: 2 })
-    expect(problem(() => store.changePassage(db, taken.id, { revision: 1, comment: 'other' }))).toMatchObject({ code: 'stale', current: { comment: 'use it' } })
+    expect(store.changePassage(db, taken.id, { revision: 1, comment: 'use it' })).toMatchObject({
+      comment: 'use it',
+      words: PASSAGE.words,
+      tags: ['time'],
+      revision: 2,
+    })
+    expect(problem(() => store.changePassage(db, taken.id, { revision: 1, comment: 'other' }))).toMatchObject({
+      code: 'stale',
+      current: { comment: 'use it' },
+    })
     store.removePassage(db, taken.id, true)
     expect(store.passagesOf(db, paper.id)).toEqual([])
     store.removePassage(db, taken.id, false)
@@ -276,7 +330,12 @@ describe('a database that cannot be used', () => {
     const file = join(mkdtempSync(join(tmpdir(), 'dendle-')), 'papers', 'dendle.sqlite')
     const open = openDatabase(file)
     papersStore.listPapers(open)
-    expect([join(file, '..'), file, `${file}-wal`, `${file}-shm`].map(path => (statSync(path).mode & 0o777).toString(8))).toEqual(['700', '600', '600', '600'])
+    expect([join(file, '..'), file, `${file}-wal`, `${file}-shm`].map((path) => (statSync(path).mode & 0o777).toString(8))).toEqual([
+      '700',
+      '600',
+      '600',
+      '600',
+    ])
   })
   it('is named and left as it is', () => {
     const file = join(folder, 'letter.sqlite')

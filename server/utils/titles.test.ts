@@ -17,27 +17,39 @@ const HARD = readFileSync(new URL('../../tests/conformance/hard.sources.json', i
 const sources = readCslJson(HARD).proposals.map(({ kind, fields }, i) => ({ id: `s${i}`, kind, fields, listed: i % 3 === 0 }))
 const paper: DocNode = {
   type: 'doc',
-  content: sources.map(({ id }, i) => ({ type: 'paragraph', content: [{ type: 'citation', attrs: { id: `c${i}`, data: { items: [{ id }], form: i % 2 ? 'narrative' : 'parenthetical' } } }] })),
+  content: sources.map(({ id }, i) => ({
+    type: 'paragraph',
+    content: [{ type: 'citation', attrs: { id: `c${i}`, data: { items: [{ id }], form: i % 2 ? 'narrative' : 'parenthetical' } } }],
+  })),
 }
 const today = [2026, 11, 28] as const
 /** Everything that a page shows of the sources, composed anew. */
 function shown(style: Style) {
   const anew: Source[] = JSON.parse(JSON.stringify(sources)) as Source[]
   return {
-    paper: compose(style, anew, { citations: citationsOf(paper), alsoList: sources.filter(source => source.listed).map(source => source.id) }),
-    alone: anew.map(source => composeAlone(style, source)),
-    findings: anew.map(source => checkDetails({ source, style, today })),
+    paper: compose(style, anew, {
+      citations: citationsOf(paper),
+      alsoList: sources.filter((source) => source.listed).map((source) => source.id),
+    }),
+    alone: anew.map((source) => composeAlone(style, source)),
+    findings: anew.map((source) => checkDetails({ source, style, today })),
   }
 }
 afterEach(() => decideTitlesBy(BY_LIST))
 
-it.each(STYLES.map(style => [style.id, style] as const))('%s: a page has every answer it needs, and shows what the server does', (id, style) => {
-  const wanted = shown(style)
-  const answers = JSON.parse(JSON.stringify(titleAnswers({ sources, paper: { style: id, body: paper } }))) as Answered[]
-  let asked = 0
-  const memory = new TitleMemory((questions) => { asked += questions.length; return Promise.resolve([]) })
-  memory.learn(answers)
-  decideTitlesBy(memory)
-  expect(shown(style)).toEqual(wanted)
-  expect(asked).toBe(0)
-})
+it.each(STYLES.map((style) => [style.id, style] as const))(
+  '%s: a page has every answer it needs, and shows what the server does',
+  (id, style) => {
+    const wanted = shown(style)
+    const answers = JSON.parse(JSON.stringify(titleAnswers({ sources, paper: { style: id, body: paper } }))) as Answered[]
+    let asked = 0
+    const memory = new TitleMemory((questions) => {
+      asked += questions.length
+      return Promise.resolve([])
+    })
+    memory.learn(answers)
+    decideTitlesBy(memory)
+    expect(shown(style)).toEqual(wanted)
+    expect(asked).toBe(0)
+  },
+)

@@ -15,7 +15,15 @@ type Expected = string | null | (string | null)[]
 const markup = (runs: readonly Run[] | null | undefined): string | null => (runs ? toMarkup(runs) : null)
 const accepted = (expected: Expected): (string | null)[] => (Array.isArray(expected) ? expected : [expected])
 
-interface PaperInput { case: string, style: string, citations: { form?: Citation['form'], items: { id: string, locator?: string, label?: LocatorLabel, prefix?: string, suffix?: string }[] }[], alsoList?: string[] }
+interface PaperInput {
+  case: string
+  style: string
+  citations: {
+    form?: Citation['form']
+    items: { id: string, locator?: string, label?: LocatorLabel, prefix?: string, suffix?: string }[]
+  }[]
+  alsoList?: string[]
+}
 interface PaperExpected { case: string, citations: Expected[], notes?: Expected[], list: Expected[] }
 
 /** In-text, note and short forms carry page 12 where the source has pages to cite (README of the examples). */
@@ -49,11 +57,19 @@ describe.each([['first set', ''], ['set b', 'b/']])('%s', (_, set) => {
     it.each(inputs.filter(p => styleOf(p.style)).map(p => [p.case, p] as const))('%s', (name, paper) => {
       const expected = papers.get(name)!
       const composed = compose(styleOf(paper.style)!, sources, {
-        citations: paper.citations.map(({ form, items }) => ({ ...(form ? { form } : {}), items: items.map(({ locator, label, ...item }) => ({ ...item, ...(locator ? { locator: { label: label ?? 'page', place: locator } } : {}) })) })),
+        citations: paper.citations.map(({ form, items }) => ({
+          ...(form ? { form } : {}),
+          items: items.map(({ locator, label, ...item }) => ({
+            ...item,
+            ...(locator ? { locator: { label: label ?? 'page', place: locator } } : {}),
+          })),
+        })),
         ...(paper.alsoList ? { alsoList: paper.alsoList } : {}),
       })
       const check = (got: readonly Run[][], want: Expected[]) => {
-        expect(got.map(markup).map((text, i) => (want[i] !== undefined && accepted(want[i]).includes(text) ? accepted(want[i])[0] : text))).toEqual(want.map(w => accepted(w)[0]))
+        expect(
+          got.map(markup).map((text, i) => (want[i] !== undefined && accepted(want[i]).includes(text) ? accepted(want[i])[0] : text)),
+        ).toEqual(want.map((w) => accepted(w)[0]))
       }
       check(composed.citations, expected.citations)
       check(composed.notes, expected.notes ?? [])
@@ -62,9 +78,12 @@ describe.each([['first set', ''], ['set b', 'b/']])('%s', (_, set) => {
   })
 
   describe('capitals', () => {
-    it.each(read<{ style: string, in: string, out: string }[]>(`${set}capitals.json`).filter(c => styleOf(c.style)))('$style: $in', ({ style, in: given, out }) => {
-      expect(capitaliseText(given, styleOf(style)!.capitals.roman)).toBe(out)
-    })
+    it.each(read<{ style: string, in: string, out: string }[]>(`${set}capitals.json`).filter((c) => styleOf(c.style)))(
+      '$style: $in',
+      ({ style, in: given, out }) => {
+        expect(capitaliseText(given, styleOf(style)!.capitals.roman)).toBe(out)
+      },
+    )
   })
 })
 

@@ -6,7 +6,16 @@ import { compose } from '../../core/compose/compose'
 import { styleOf } from '../../core/styles'
 import { toMarkup } from '../../core/text/runs'
 
-const BOOK: Source = { id: 'b', kind: 'book', fields: { author: [{ family: 'Aldous', given: 'Henry' }], issued: { start: { year: 2012 } }, title: 'The shore', publisher: 'Lowwater Books' } }
+const BOOK: Source = {
+  id: 'b',
+  kind: 'book',
+  fields: {
+    author: [{ family: 'Aldous', given: 'Henry' }],
+    issued: { start: { year: 2012 } },
+    title: 'The shore',
+    publisher: 'Lowwater Books',
+  },
+}
 
 /** By style: label and place, then the citation (in note styles the note). */
 const EXPECTED: Record<string, [LocatorLabel, string, string][]> = {

@@ -6,8 +6,31 @@ import { compose } from '../../core/compose/compose'
 import { styleOf } from '../../core/styles'
 import { toMarkup } from '../../core/text/runs'
 
-const NAMES = ['Aalto, Eeva', 'Birch, Colin J.', 'Dahl, Erik', 'Espino, Rosa', 'Fenn, Jean-Luc', 'Galt, Moira', 'Hume, Alan', 'Ibarra, Luis', 'Joshi, Priya', 'Kerr, Isla', 'Lund, Axel', 'Mbeki, Sipho']
-const article = (authors: number): Source => ({ id: 'a', kind: 'journal-article', fields: { author: NAMES.slice(0, authors).map(readName), issued: { start: { year: 2020 } }, title: 'Tides', container: 'Shore', volume: '1' } })
+const NAMES = [
+  'Aalto, Eeva',
+  'Birch, Colin J.',
+  'Dahl, Erik',
+  'Espino, Rosa',
+  'Fenn, Jean-Luc',
+  'Galt, Moira',
+  'Hume, Alan',
+  'Ibarra, Luis',
+  'Joshi, Priya',
+  'Kerr, Isla',
+  'Lund, Axel',
+  'Mbeki, Sipho',
+]
+const article = (authors: number): Source => ({
+  id: 'a',
+  kind: 'journal-article',
+  fields: {
+    author: NAMES.slice(0, authors).map(readName),
+    issued: { start: { year: 2020 } },
+    title: 'Tides',
+    container: 'Shore',
+    volume: '1',
+  },
+})
 
 /** By style: how many authors, the beginning of the entry, the author in a sentence. */
 const EXPECTED: Record<string, [number, string, string][]> = {
@@ -19,8 +42,16 @@ const EXPECTED: Record<string, [number, string, string][]> = {
     [6, 'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., & Galt, M.', 'Aalto et al. (2020)'],
     [7, 'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., Galt, M., & Hume, A.', 'Aalto et al. (2020)'],
     [8, 'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., Galt, M., Hume, A., & Ibarra, L.', 'Aalto et al. (2020)'],
-    [11, 'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., Galt, M., Hume, A., Ibarra, L., Joshi, P., Kerr, I., & Lund, A.', 'Aalto et al. (2020)'],
-    [12, 'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., Galt, M., Hume, A., Ibarra, L., Joshi, P., Kerr, I., Lund, A., & Mbeki, S.', 'Aalto et al. (2020)'],
+    [
+      11,
+      'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., Galt, M., Hume, A., Ibarra, L., Joshi, P., Kerr, I., & Lund, A.',
+      'Aalto et al. (2020)',
+    ],
+    [
+      12,
+      'Aalto, E., Birch, C. J., Dahl, E., Espino, R., Fenn, J.-L., Galt, M., Hume, A., Ibarra, L., Joshi, P., Kerr, I., Lund, A., & Mbeki, S.',
+      'Aalto et al. (2020)',
+    ],
   ],
   'apa-6': [
     [1, 'Aalto, E.', 'Aalto (2020)'],
@@ -84,7 +115,11 @@ const EXPECTED: Record<string, [number, string, string][]> = {
     [4, 'Aalto, Eeva, Colin J. Birch, Erik Dahl, and Rosa Espino.', 'Aalto et al. (2020)'],
     [6, 'Aalto, Eeva, Colin J. Birch, Erik Dahl, Rosa Espino, Jean-Luc Fenn, and Moira Galt.', 'Aalto et al. (2020)'],
     [7, 'Aalto, Eeva, Colin J. Birch, Erik Dahl, Rosa Espino, Jean-Luc Fenn, Moira Galt, and Alan Hume.', 'Aalto et al. (2020)'],
-    [8, 'Aalto, Eeva, Colin J. Birch, Erik Dahl, Rosa Espino, Jean-Luc Fenn, Moira Galt, Alan Hume, and Luis Ibarra.', 'Aalto et al. (2020)'],
+    [
+      8,
+      'Aalto, Eeva, Colin J. Birch, Erik Dahl, Rosa Espino, Jean-Luc Fenn, Moira Galt, Alan Hume, and Luis Ibarra.',
+      'Aalto et al. (2020)',
+    ],
     [11, 'Aalto, Eeva, Colin J. Birch, Erik Dahl, Rosa Espino, Jean-Luc Fenn, Moira Galt, Alan Hume, et al.', 'Aalto et al. (2020)'],
     [12, 'Aalto, Eeva, Colin J. Birch, Erik Dahl, Rosa Espino, Jean-Luc Fenn, Moira Galt, Alan Hume, et al.', 'Aalto et al. (2020)'],
   ],
@@ -140,8 +175,16 @@ const EXPECTED: Record<string, [number, string, string][]> = {
     [6, 'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.', 'Aalto et al.^1^'],
     [7, 'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.; Hume, A.', 'Aalto et al.^1^'],
     [8, 'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.; Hume, A.; Ibarra, L.', 'Aalto et al.^1^'],
-    [11, 'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.; Hume, A.; Ibarra, L.; Joshi, P.; Kerr, I.; Lund, A.', 'Aalto et al.^1^'],
-    [12, 'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.; Hume, A.; Ibarra, L.; Joshi, P.; Kerr, I.; Lund, A.; Mbeki, S.', 'Aalto et al.^1^'],
+    [
+      11,
+      'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.; Hume, A.; Ibarra, L.; Joshi, P.; Kerr, I.; Lund, A.',
+      'Aalto et al.^1^',
+    ],
+    [
+      12,
+      'Aalto, E.; Birch, C. J.; Dahl, E.; Espino, R.; Fenn, J.-L.; Galt, M.; Hume, A.; Ibarra, L.; Joshi, P.; Kerr, I.; Lund, A.; Mbeki, S.',
+      'Aalto et al.^1^',
+    ],
   ],
   'nature': [
     [1, 'Aalto, E.', 'Aalto^1^'],

@@ -5,10 +5,14 @@ import { capitaliseText } from '../../core/text/capitals'
 import { styleOf } from '../../core/styles'
 
 const curl = (text: string): string => text.replace(/'/gu, '’')
-const rows = readFileSync(new URL('titles.txt', import.meta.url), 'utf8').trim().split('\n').filter(line => !line.startsWith('#')).map((line) => {
-  const [given, set, style = 'apa-7'] = line.split(' | ')
-  return [given!, set!, style] as const
-})
+const rows = readFileSync(new URL('titles.txt', import.meta.url), 'utf8')
+  .trim()
+  .split('\n')
+  .filter((line) => !line.startsWith('#'))
+  .map((line) => {
+    const [given, set, style = 'apa-7'] = line.split(' | ')
+    return [given!, set!, style] as const
+  })
 
 describe('titles', () => {
   it('are some hundreds', () => expect(rows.length).toBeGreaterThan(400))

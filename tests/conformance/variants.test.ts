@@ -9,13 +9,20 @@ import { fromCsl, type CslItem } from '../../core/source/csl'
 import { styleOf } from '../../core/styles'
 import { toMarkup } from '../../core/text/runs'
 
-const sources = new Map((JSON.parse(readFileSync(new URL('variants.sources.json', import.meta.url), 'utf8')) as CslItem[]).map(item => [String(item.id), fromCsl(item)]))
+const sources = new Map(
+  (JSON.parse(readFileSync(new URL('variants.sources.json', import.meta.url), 'utf8')) as CslItem[]).map((item) => [
+    String(item.id),
+    fromCsl(item),
+  ]),
+)
 
 const EXPECTED: Record<string, Record<string, string>> = {
   'apa-7': {
-    'b-ed-vol': 'Hart, I. (1999). *Rivers of the north: A history* (K. Low, Ed.; H. Penn, Trans.; 3rd ed., Vol. 2). Lantern House. (Original work published 1905)',
+    'b-ed-vol':
+      'Hart, I. (1999). *Rivers of the north: A history* (K. Low, Ed.; H. Penn, Trans.; 3rd ed., Vol. 2). Lantern House. (Original work published 1905)',
     'b-series': 'Royal Society of Tides. (2010). *Annual tidal report*.',
-    'ch-2ed': 'Fox, A., Orr, B., & Shaw, C. (2008). What is a mill? In D. Dale (Ed.), *Handbook of water power* (2nd ed., Vol. 4, pp. 99–103). Oxford Tide Press. https://doi.org/10.5555/hwp.4',
+    'ch-2ed':
+      'Fox, A., Orr, B., & Shaw, C. (2008). What is a mill? In D. Dale (Ed.), *Handbook of water power* (2nd ed., Vol. 4, pp. 99–103). Oxford Tide Press. https://doi.org/10.5555/hwp.4',
     'art-iss': 'Fox, A. (2008). The mills of Kenya: An overview. *Journal of Water History*, (7), 12–18.',
     'news-sec': 'Fox, A. (2008, December 1). Mill burns. *Northmere Courier*, B2–B3.',
     'mag-web': 'Fox, A. (2021, May 4). Mill life. *Tide Weekly*. https://tideweekly.example/mill',
@@ -29,9 +36,11 @@ const EXPECTED: Record<string, Record<string, string>> = {
     'many-ed': 'Fox, A., Orr, B., Shaw, C., & Dale, D. (Eds.). (2008). *Four hands* (Rev. ed.). Lantern House.',
   },
   'apa-6': {
-    'b-ed-vol': 'Hart, I. (1999). *Rivers of the north: A history* (K. Low, Ed.; H. Penn, Trans.; 3rd ed., Vol. 2). London: Lantern House. (Original work published 1905)',
+    'b-ed-vol':
+      'Hart, I. (1999). *Rivers of the north: A history* (K. Low, Ed.; H. Penn, Trans.; 3rd ed., Vol. 2). London: Lantern House. (Original work published 1905)',
     'b-series': 'Royal Society of Tides. (2010). *Annual tidal report*. London: Author.',
-    'ch-2ed': 'Fox, A., Orr, B., & Shaw, C. (2008). What is a mill? In D. Dale (Ed.), *Handbook of water power* (2nd ed., Vol. 4, pp. 99–103). Oxford: Oxford Tide Press. doi:10.5555/hwp.4',
+    'ch-2ed':
+      'Fox, A., Orr, B., & Shaw, C. (2008). What is a mill? In D. Dale (Ed.), *Handbook of water power* (2nd ed., Vol. 4, pp. 99–103). Oxford: Oxford Tide Press. doi:10.5555/hwp.4',
     'art-iss': 'Fox, A. (2008). The mills of Kenya: An overview. *Journal of Water History*, (7), 12–18.',
     'news-sec': 'Fox, A. (2008, December 1). Mill burns. *Northmere Courier*, pp. B2–B3.',
     'mag-web': 'Fox, A. (2021, May 4). Mill life. *Tide Weekly*. Retrieved from https://tideweekly.example/mill',
@@ -45,9 +54,11 @@ const EXPECTED: Record<string, Record<string, string>> = {
     'many-ed': 'Fox, A., Orr, B., Shaw, C., & Dale, D. (Eds.). (2008). *Four hands* (Rev. ed.). London: Lantern House.',
   },
   'mla-9': {
-    'b-ed-vol': 'Hart, Ian. *Rivers of the North: A History*. 1905. Edited by Kim Low, translated by Harold Penn, 3rd ed., vol. 2, Lantern House, 1999.',
+    'b-ed-vol':
+      'Hart, Ian. *Rivers of the North: A History*. 1905. Edited by Kim Low, translated by Harold Penn, 3rd ed., vol. 2, Lantern House, 1999.',
     'b-series': '*Annual Tidal Report*. Royal Society of Tides, 2010.',
-    'ch-2ed': 'Fox, Ann, et al. “What Is a Mill?” *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4, Oxford Tide Press, 2008, pp. 99–103, https://doi.org/10.5555/hwp.4.',
+    'ch-2ed':
+      'Fox, Ann, et al. “What Is a Mill?” *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4, Oxford Tide Press, 2008, pp. 99–103, https://doi.org/10.5555/hwp.4.',
     'art-iss': 'Fox, Ann. “The Mills of Kenya: An Overview.” *Journal of Water History*, no. 7, Mar. 2008, pp. 12–18.',
     'news-sec': 'Fox, Ann. “Mill Burns.” *Northmere Courier*, 1 Dec. 2008, pp. B2–B3.',
     'mag-web': 'Fox, Ann. “Mill Life.” *Tide Weekly*, 4 May 2021, tideweekly.example/mill.',
@@ -61,9 +72,11 @@ const EXPECTED: Record<string, Record<string, string>> = {
     'many-ed': 'Fox, Ann, et al., editors. *Four Hands*. Rev. ed., Lantern House, 2008.',
   },
   'chicago-18-notes': {
-    'b-ed-vol': 'Hart, Ian. *Rivers of the North: A History*. 1905. Edited by Kim Low. Translated by Harold Penn. 3rd ed. Vol. 2. Lantern House, 1999.',
+    'b-ed-vol':
+      'Hart, Ian. *Rivers of the North: A History*. 1905. Edited by Kim Low. Translated by Harold Penn. 3rd ed. Vol. 2. Lantern House, 1999.',
     'b-series': 'Royal Society of Tides. *Annual Tidal Report*. Tidal Studies 7. Royal Society of Tides, 2010.',
-    'ch-2ed': 'Fox, Ann, Ben Orr, and Cy Shaw. “What Is a Mill?” In *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4. Oxford Tide Press, 2008. https://doi.org/10.5555/hwp.4.',
+    'ch-2ed':
+      'Fox, Ann, Ben Orr, and Cy Shaw. “What Is a Mill?” In *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4. Oxford Tide Press, 2008. https://doi.org/10.5555/hwp.4.',
     'art-iss': 'Fox, Ann. “The Mills of Kenya: An Overview.” *Journal of Water History*, no. 7 (2008): 12–18.',
     'news-sec': 'Fox, Ann. “Mill Burns.” *Northmere Courier*, December 1, 2008.',
     'mag-web': 'Fox, Ann. “Mill Life.” *Tide Weekly*, May 4, 2021. https://tideweekly.example/mill.',
@@ -77,9 +90,11 @@ const EXPECTED: Record<string, Record<string, string>> = {
     'many-ed': 'Fox, Ann, Ben Orr, Cy Shaw, and Di Dale, eds. *Four Hands*. Rev. ed. Lantern House, 2008.',
   },
   'chicago-17-author-date': {
-    'b-ed-vol': 'Hart, Ian. (1905) 1999. *Rivers of the North: A History*. Edited by Kim Low. Translated by Harold Penn. 3rd ed. Vol. 2. London: Lantern House.',
+    'b-ed-vol':
+      'Hart, Ian. (1905) 1999. *Rivers of the North: A History*. Edited by Kim Low. Translated by Harold Penn. 3rd ed. Vol. 2. London: Lantern House.',
     'b-series': 'Royal Society of Tides. 2010. *Annual Tidal Report*. Tidal Studies 7. London: Royal Society of Tides.',
-    'ch-2ed': 'Fox, Ann, Ben Orr, and Cy Shaw. 2008. “What Is a Mill?” In *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4, 99–103. Oxford: Oxford Tide Press. https://doi.org/10.5555/hwp.4.',
+    'ch-2ed':
+      'Fox, Ann, Ben Orr, and Cy Shaw. 2008. “What Is a Mill?” In *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4, 99–103. Oxford: Oxford Tide Press. https://doi.org/10.5555/hwp.4.',
     'art-iss': 'Fox, Ann. 2008. “The Mills of Kenya: An Overview.” *Journal of Water History*, no. 7: 12–18.',
     'news-sec': 'Fox, Ann. 2008. “Mill Burns.” *Northmere Courier*, December 1.',
     'mag-web': 'Fox, Ann. 2021. “Mill Life.” *Tide Weekly*, May 4. https://tideweekly.example/mill.',
@@ -93,9 +108,11 @@ const EXPECTED: Record<string, Record<string, string>> = {
     'many-ed': 'Fox, Ann, Ben Orr, Cy Shaw, and Di Dale, eds. 2008. *Four Hands*. Rev. ed. London: Lantern House.',
   },
   'harvard': {
-    'b-ed-vol': 'Hart, I. (1999) *Rivers of the north: a history*. 3rd edn. Vol. 2. Edited by K. Low. Translated by H. Penn. London: Lantern House.',
+    'b-ed-vol':
+      'Hart, I. (1999) *Rivers of the north: a history*. 3rd edn. Vol. 2. Edited by K. Low. Translated by H. Penn. London: Lantern House.',
     'b-series': 'Royal Society of Tides (2010) *Annual tidal report*. London: Royal Society of Tides.',
-    'ch-2ed': 'Fox, A., Orr, B. and Shaw, C. (2008) ‘What is a mill?’, in D. Dale (ed.) *Handbook of water power*. 2nd edn. Vol. 4. Oxford: Oxford Tide Press, pp. 99–103. Available at: https://doi.org/10.5555/hwp.4',
+    'ch-2ed':
+      'Fox, A., Orr, B. and Shaw, C. (2008) ‘What is a mill?’, in D. Dale (ed.) *Handbook of water power*. 2nd edn. Vol. 4. Oxford: Oxford Tide Press, pp. 99–103. Available at: https://doi.org/10.5555/hwp.4',
     'art-iss': 'Fox, A. (2008) ‘The mills of Kenya: an overview’, *Journal of Water History*, (7), pp. 12–18.',
     'news-sec': 'Fox, A. (2008) ‘Mill burns’, *Northmere Courier*, 1 December, pp. B2–B3.',
     'mag-web': 'Fox, A. (2021) ‘Mill life’, *Tide Weekly*, 4 May. Available at: https://tideweekly.example/mill',
@@ -111,14 +128,16 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'ieee': {
     'b-ed-vol': 'I. Hart, *Rivers of the North: A History*, vol. 2, 3rd ed., K. Low, Ed., H. Penn, Transl. London: Lantern House, 1999.',
     'b-series': 'Royal Society of Tides, *Annual Tidal Report*. London: Royal Society of Tides, 2010.',
-    'ch-2ed': 'A. Fox, B. Orr, and C. Shaw, “What is a mill?” in *Handbook of Water Power*, vol. 4, D. Dale, Ed., 2nd ed. Oxford: Oxford Tide Press, 2008, pp. 99–103, doi: 10.5555/hwp.4.',
+    'ch-2ed':
+      'A. Fox, B. Orr, and C. Shaw, “What is a mill?” in *Handbook of Water Power*, vol. 4, D. Dale, Ed., 2nd ed. Oxford: Oxford Tide Press, 2008, pp. 99–103, doi: 10.5555/hwp.4.',
     'art-iss': 'A. Fox, “The mills of Kenya: An overview,” *J. Water Hist.*, no. 7, pp. 12–18, Mar. 2008.',
     'news-sec': 'A. Fox, “Mill burns,” *Northmere Courier*, pp. B2–B3, Dec. 1, 2008.',
     'mag-web': 'A. Fox, “Mill life,” *Tide Weekly*, May 4, 2021. [Online]. Available: https://tideweekly.example/mill',
     'web-nodate': 'City of Northmere. “Flood map.” Accessed: Jan. 3, 2024. [Online]. Available: https://northmere.example/flood',
     'rep-num': 'A. Lund, “Tidal energy in practice,” Harbour Institute, Leeds, Tech. Rep. TR-12, 2016.',
     'ma': 'L. Quist, “On weirs,” Master’s thesis, Univ. Leedside, 2012.',
-    'interview': 'I. Kerr, “Life on the weir,” M. Ray, Interviewer, *Tide Weekly*, Jul. 2, 2018. [Online]. Available: https://tw.example/kerr',
+    'interview':
+      'I. Kerr, “Life on the weir,” M. Ray, Interviewer, *Tide Weekly*, Jul. 2, 2018. [Online]. Available: https://tw.example/kerr',
     'dict-print': '“Sluice,” in *Meridian Dictionary of Water*, 5th ed. Chicago: Meridian Univ. Press, 2003, p. 77.',
     'standard': 'Tidal Standards Board, *Sluice Gates: Safety Requirements*, TSB 4410, Tidal Standards Board, 2015.',
     'case': '*Mill Owners v. Harbour Board*, 410 U.S. 113 (1987).',
@@ -127,11 +146,13 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'vancouver': {
     'b-ed-vol': 'Hart I. Rivers of the north: a history. 3rd ed. Vol. 2. Low K, editor. Penn H, translator. London: Lantern House; 1999.',
     'b-series': 'Royal Society of Tides. Annual tidal report. London: Royal Society of Tides; 2010.',
-    'ch-2ed': 'Fox A, Orr B, Shaw C. What is a mill? In: Dale D, editor. Handbook of water power. 2nd ed. Vol. 4. Oxford: Oxford Tide Press; 2008. p. 99-103. doi:10.5555/hwp.4',
+    'ch-2ed':
+      'Fox A, Orr B, Shaw C. What is a mill? In: Dale D, editor. Handbook of water power. 2nd ed. Vol. 4. Oxford: Oxford Tide Press; 2008. p. 99-103. doi:10.5555/hwp.4',
     'art-iss': 'Fox A. The mills of Kenya: an overview. J Water Hist. 2008 Mar;(7):12-8.',
     'news-sec': 'Fox A. Mill burns. Northmere Courier. 2008 Dec 1;Sect. B:2-3.',
     'mag-web': 'Fox A. Mill life. Tide Weekly [Internet]. 2021 May 4. Available from: https://tideweekly.example/mill',
-    'web-nodate': 'City of Northmere. Flood map [Internet]. City of Northmere; [date unknown] [cited 2024 Jan 3]. Available from: https://northmere.example/flood',
+    'web-nodate':
+      'City of Northmere. Flood map [Internet]. City of Northmere; [date unknown] [cited 2024 Jan 3]. Available from: https://northmere.example/flood',
     'rep-num': 'Lund A. Tidal energy in practice. Leeds: Harbour Institute; 2016. Technical Report No.: TR-12.',
     'ma': 'Quist L. On weirs [master’s thesis]. University of Leedside; 2012.',
     'interview': 'Kerr I. Life on the weir. Ray M, interviewer. Tide Weekly; 2018 Jul 2. Available from: https://tw.example/kerr',
@@ -143,7 +164,8 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'ama-11': {
     'b-ed-vol': 'Hart I. *Rivers of the North: A History*. Low K, ed; Penn H, trans. Vol 2. 3rd ed. Lantern House; 1999.',
     'b-series': 'Royal Society of Tides. *Annual Tidal Report*. Royal Society of Tides; 2010.',
-    'ch-2ed': 'Fox A, Orr B, Shaw C. What is a mill? In: Dale D, ed. *Handbook of Water Power*. Vol 4. 2nd ed. Oxford Tide Press; 2008:99-103. doi:10.5555/hwp.4',
+    'ch-2ed':
+      'Fox A, Orr B, Shaw C. What is a mill? In: Dale D, ed. *Handbook of Water Power*. Vol 4. 2nd ed. Oxford Tide Press; 2008:99-103. doi:10.5555/hwp.4',
     'art-iss': 'Fox A. The mills of Kenya: an overview. *J Water Hist*. 2008;(7):12-18.',
     'news-sec': 'Fox A. Mill burns. *Northmere Courier*. December 1, 2008:B2-B3.',
     'mag-web': 'Fox A. Mill life. *Tide Weekly*. May 4, 2021. https://tideweekly.example/mill',
@@ -159,7 +181,8 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'acs': {
     'b-ed-vol': 'Hart, I. *Rivers of the North: A History*, 3rd ed.; Low, K., Ed.; Penn, H., Translator; Lantern House, 1999; Vol. 2.',
     'b-series': 'Royal Society of Tides. *Annual Tidal Report*; Royal Society of Tides, 2010.',
-    'ch-2ed': 'Fox, A.; Orr, B.; Shaw, C. What Is a Mill? In *Handbook of Water Power*, 2nd ed.; Dale, D., Ed.; Oxford Tide Press, 2008; Vol. 4, pp 99–103. https://doi.org/10.5555/hwp.4.',
+    'ch-2ed':
+      'Fox, A.; Orr, B.; Shaw, C. What Is a Mill? In *Handbook of Water Power*, 2nd ed.; Dale, D., Ed.; Oxford Tide Press, 2008; Vol. 4, pp 99–103. https://doi.org/10.5555/hwp.4.',
     'art-iss': 'Fox, A. The Mills of Kenya: An Overview. *J. Water Hist.* **2008**, No. 7, 12–18.',
     'news-sec': 'Fox, A. Mill Burns. *Northmere Courier*, Dec 1, 2008, pp B2–B3.',
     'mag-web': 'Fox, A. Mill Life. *Tide Weekly*, May 4, 2021. https://tideweekly.example/mill.',
@@ -175,7 +198,8 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'nature': {
     'b-ed-vol': 'Hart, I. *Rivers of the North: A History* 3rd edn Vol. 2 (ed. Low, K.) (transl. Penn, H.) (Lantern House, 1999).',
     'b-series': 'Royal Society of Tides. *Annual Tidal Report* (Royal Society of Tides, 2010).',
-    'ch-2ed': 'Fox, A., Orr, B. & Shaw, C. What is a mill? In *Handbook of Water Power* 2nd edn, Vol. 4 (ed. Dale, D.) 99–103 (Oxford Tide Press, 2008).',
+    'ch-2ed':
+      'Fox, A., Orr, B. & Shaw, C. What is a mill? In *Handbook of Water Power* 2nd edn, Vol. 4 (ed. Dale, D.) 99–103 (Oxford Tide Press, 2008).',
     'art-iss': 'Fox, A. The mills of Kenya: an overview. *J. Water Hist.*, no. 7, 12–18 (2008).',
     'news-sec': 'Fox, A. Mill burns. *Northmere Courier* B2–B3 (1 December 2008).',
     'mag-web': 'Fox, A. Mill life. *Tide Weekly* https://tideweekly.example/mill (4 May 2021).',

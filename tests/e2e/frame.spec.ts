@@ -9,14 +9,25 @@ import { ownServer } from './server'
 
 const DEMO = '/papers/demo-carewick'
 const THEMES = ['light', 'night'] as const
-const violations = async (page: Page, but: string[] | string = []) => (await new AxeBuilder({ page }).disableRules(but).analyze()).violations.map(v => `${v.id}: ${v.nodes[0]?.html}`)
+const violations = async (page: Page, but: string[] | string = []) =>
+  (await new AxeBuilder({ page }).disableRules(but).analyze()).violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`)
 const wear = (page: Page, theme: string) => page.evaluate((value) => { document.documentElement.dataset.theme = value }, theme)
 
 /** What stands open in a view, and how it is opened. */
 const OPEN: Record<string, (page: Page) => Promise<unknown>> = {
-  'the parts': async (page) => { await page.goto('/parts'); await page.getByRole('button', { name: 'More…' }).click() },
-  'a dialog of the parts': async (page) => { await page.goto('/parts'); await page.getByRole('button', { name: 'Ask before something is lost' }).click(); await expect(page.getByRole('heading', { name: 'Sources that are cited' })).toBeVisible() },
-  'a drawer of the parts': async (page) => { await page.goto('/parts'); await page.getByRole('button', { name: 'Open a drawer' }).click() },
+  'the parts': async (page) => {
+    await page.goto('/parts')
+    await page.getByRole('button', { name: 'More…' }).click()
+  },
+  'a dialog of the parts': async (page) => {
+    await page.goto('/parts')
+    await page.getByRole('button', { name: 'Ask before something is lost' }).click()
+    await expect(page.getByRole('heading', { name: 'Sources that are cited' })).toBeVisible()
+  },
+  'a drawer of the parts': async (page) => {
+    await page.goto('/parts')
+    await page.getByRole('button', { name: 'Open a drawer' }).click()
+  },
   'Gather with its tray': async (page) => {
     await page.goto(`${DEMO}/gather?source=demo-okonjo-2021`)
     const line = page.getByLabel(/^Take in a source/u)
@@ -34,11 +45,23 @@ const OPEN: Record<string, (page: Page) => Promise<unknown>> = {
   'Write with a draft coming in': async (page) => {
     await page.goto(`${DEMO}/write`)
     await expect(sheet(page)).toBeVisible()
-    await page.getByLabel('A draft to bring in').setInputFiles({ name: 'draft.md', mimeType: 'text/markdown', buffer: Buffer.from('# A draft\n\nWords (Tremayne, 2018, p. 9).\n\n## References\n\nTremayne, L. (2018). Working the tide. Saltmarsh Press.') })
+    await page
+      .getByLabel('A draft to bring in')
+      .setInputFiles({
+        name: 'draft.md',
+        mimeType: 'text/markdown',
+        buffer: Buffer.from(
+          '# A draft\n\nWords (Tremayne, 2018, p. 9).\n\n## References\n\nTremayne, L. (2018). Working the tide. Saltmarsh Press.',
+        ),
+      })
     await expect(page.getByRole('button', { name: 'At the end of the text' })).toBeVisible()
   },
-  'Write with the styles': async (page) => { await page.goto(`${DEMO}/write`); await expect(sheet(page)).toBeVisible(); await page.getByRole('button', { name: /^Style:/u }).click() },
-  'List': page => page.goto(`${DEMO}/list`),
+  'Write with the styles': async (page) => {
+    await page.goto(`${DEMO}/write`)
+    await expect(sheet(page)).toBeVisible()
+    await page.getByRole('button', { name: /^Style:/u }).click()
+  },
+  'List': (page) => page.goto(`${DEMO}/list`),
 }
 for (const [what, open] of Object.entries(OPEN)) {
   test(`axe: ${what}, by day and by night, in forced colours and at 200 %`, async ({ page }) => {
@@ -145,7 +168,9 @@ test('without any script a paper is begun and every stop can be gone to', async 
 
 test('only this machine is answered, and a page runs nothing but its own scripts', async ({ page }) => {
   const answer = (path: string, host: string) => new Promise<number>((resolve, reject) => {
-    http({ host: '127.0.0.1', port: 4397, path, headers: { host } }, response => resolve(response.resume().statusCode!)).on('error', reject).end()
+    http({ host: '127.0.0.1', port: 4397, path, headers: { host } }, (response) => resolve(response.resume().statusCode!))
+      .on('error', reject)
+      .end()
   })
   for (const path of ['/', '/icon.svg', '/api/papers', `${DEMO}/write`]) {
     expect([path, await answer(path, 'papers.example')]).toEqual([path, 403])
@@ -158,19 +183,38 @@ test('only this machine is answered, and a page runs nothing but its own scripts
 })
 
 const HOSTILE = [
-  '<p>a<script>window.ran=1</script>b</p>', '<p><img src="x" onerror="window.ran=1">c</p>', '<p><a href="javascript:window.ran=1">link</a></p>', '<svg onload="window.ran=1"><p>d</p></svg>',
-  '<p style="background:url(javascript:window.ran=1)">e</p>', '<iframe srcdoc="<script>parent.ran=1</script>"></iframe><p>f</p>', '<p><a href="java&#10;script:window.ran=1">g</a></p>', '<math><mtext><img src=x onerror=window.ran=1></mtext></math>',
-  '<p data-citation=\'{"items":[{"id":"<img src=x onerror=window.ran=1>"}]}\'>h</p>', '<p><details open ontoggle="window.ran=1">i</details></p>', '<base href="https://x.example/"><p>j</p>', '<form action="javascript:window.ran=1"><input autofocus onfocus="window.ran=1"></form><p>k</p>', '<p><object data="data:text/html,<script>parent.ran=1</script>"></object>l</p>',
+  '<p>a<script>window.ran=1</script>b</p>',
+  '<p><img src="x" onerror="window.ran=1">c</p>',
+  '<p><a href="javascript:window.ran=1">link</a></p>',
+  '<svg onload="window.ran=1"><p>d</p></svg>',
+  '<p style="background:url(javascript:window.ran=1)">e</p>',
+  '<iframe srcdoc="<script>parent.ran=1</script>"></iframe><p>f</p>',
+  '<p><a href="java&#10;script:window.ran=1">g</a></p>',
+  '<math><mtext><img src=x onerror=window.ran=1></mtext></math>',
+  '<p data-citation=\'{"items":[{"id":"<img src=x onerror=window.ran=1>"}]}\'>h</p>',
+  '<p><details open ontoggle="window.ran=1">i</details></p>',
+  '<base href="https://x.example/"><p>j</p>',
+  '<form action="javascript:window.ran=1"><input autofocus onfocus="window.ran=1"></form><p>k</p>',
+  '<p><object data="data:text/html,<script>parent.ran=1</script>"></object>l</p>',
 ]
 test('no script runs from a paste, a draft or a field', async ({ page, request }) => {
   const foreign: string[] = []
   page.on('request', (one) => { if (!/^(?:http:\/\/127\.0\.0\.1:4397|data:|blob:)/u.test(one.url())) foreign.push(one.url()) })
   const made = await newPaper(request, 'Hostile <img src=x onerror="window.ran=1">')
-  await request.post(`/api/papers/${made.id}/sources/many`, { data: { sources: HOSTILE.slice(0, 6).map((title, i) => ({ kind: 'book', fields: { title, author: [{ family: `<img src=x onerror="window.ran=${i}">` }], url: 'javascript:window.ran=1' } })) } })
+  await request.post(`/api/papers/${made.id}/sources/many`, {
+    data: {
+      sources: HOSTILE.slice(0, 6).map((title, i) => ({
+        kind: 'book',
+        fields: { title, author: [{ family: `<img src=x onerror="window.ran=${i}">` }], url: 'javascript:window.ran=1' },
+      })),
+    },
+  })
   await page.goto(`/papers/${made.id}/write`)
   await sheet(page).click()
   for (const html of HOSTILE) await pasteHtml(page, html)
-  await page.getByLabel('A draft to bring in').setInputFiles({ name: 'draft.html', mimeType: 'text/html', buffer: Buffer.from(`<html><body>${HOSTILE.join('\n')}</body></html>`) })
+  await page
+    .getByLabel('A draft to bring in')
+    .setInputFiles({ name: 'draft.html', mimeType: 'text/html', buffer: Buffer.from(`<html><body>${HOSTILE.join('\n')}</body></html>`) })
   await page.getByRole('button', { name: 'At the end of the text' }).click()
   await saved(page)
   for (const stop of ['gather', 'list', 'write', 'hand-in']) {

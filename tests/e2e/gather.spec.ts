@@ -9,7 +9,11 @@ const line = (page: Page) => page.getByLabel(/^Take in a source/u)
 const tray = (page: Page) => page.getByRole('region', { name: 'Tray' })
 const proposed = (page: Page) => page.getByRole('list', { name: 'Proposed sources' }).locator('> li')
 const slips = (page: Page) => page.getByRole('list', { name: 'Sources', exact: true }).locator('> li')
-const file = (name: string, body: string | Buffer, mimeType = 'text/plain') => ({ name, mimeType, buffer: typeof body === 'string' ? Buffer.from(body) : body })
+const file = (name: string, body: string | Buffer, mimeType = 'text/plain') => ({
+  name,
+  mimeType,
+  buffer: typeof body === 'string' ? Buffer.from(body) : body,
+})
 const drop = (page: Page, ...files: ReturnType<typeof file>[]) => page.getByLabel('Files with sources').setInputFiles(files)
 async function newPaper(page: Page, title: string, sources: object[] = []): Promise<string> {
   const { id } = await (await page.request.post('/api/papers', { data: { title } })).json() as { id: string }
@@ -19,18 +23,37 @@ async function newPaper(page: Page, title: string, sources: object[] = []): Prom
   return id
 }
 async function paste(page: Page, text: string, html?: string) {
-  await page.evaluate(async ({ text, html }) => navigator.clipboard.write([new ClipboardItem({ 'text/plain': new Blob([text], { type: 'text/plain' }), ...(html ? { 'text/html': new Blob([html], { type: 'text/html' }) } : {}) })]), { text, html })
+  await page.evaluate(
+    async ({ text, html }) =>
+      navigator.clipboard.write([
+        new ClipboardItem({
+          'text/plain': new Blob([text], { type: 'text/plain' }),
+          ...(html ? { 'text/html': new Blob([html], { type: 'text/html' }) } : {}),
+        }),
+      ]),
+    { text, html },
+  )
   await line(page).focus()
   await page.keyboard.press('Control+v')
 }
-const BOOK = { kind: 'book', fields: { title: 'Working the tide', author: [{ family: 'Tremayne', given: 'Loveday' }], issued: { start: { year: 2018 } }, publisher: 'Saltmarsh Press' } }
+const BOOK = {
+  kind: 'book',
+  fields: {
+    title: 'Working the tide',
+    author: [{ family: 'Tremayne', given: 'Loveday' }],
+    issued: { start: { year: 2018 } },
+    publisher: 'Saltmarsh Press',
+  },
+}
 
 test('identifiers: looked up, and every kind of no is said in words', async ({ page }) => {
   await newPaper(page, 'Looked up')
   await paste(page, 'https://doi.org/10.5555/jeh.2016.0903.')
   await expect(proposed(page)).toHaveText([/Okonjo, A\. R\., & Thorne, G\. \(2016\)\. What the sluice gate knows.*from the catalogue/su])
   await tray(page).getByRole('button', { name: 'Take it' }).click()
-  await expect(page.getByTestId('anatomy')).toContainText('What the sluice gate knows: Oral histories of three estuaries. Journal of Estuary Heritage, 9(3), 210–238. https://doi.org/10.5555/jeh.2016.0903')
+  await expect(page.getByTestId('anatomy')).toContainText(
+    'What the sluice gate knows: Oral histories of three estuaries. Journal of Estuary Heritage, 9(3), 210–238. https://doi.org/10.5555/jeh.2016.0903',
+  )
   await page.getByRole('button', { name: 'Fold' }).click()
   await page.getByRole('button', { name: 'Undo' }).first().click()
   await expect(slips(page)).toHaveCount(0)
@@ -39,11 +62,23 @@ test('identifiers: looked up, and every kind of no is said in words', async ({ p
   await expect(page.getByTestId('anatomy')).toBeVisible()
   await page.getByRole('button', { name: 'Fold' }).click()
 
-  await line(page).fill('10.5555/jeh.2016.0903, ISBN 978-9-99990-1086 https://coastcountry.example/2024/06/night-gate?utm_source=x 10.5555/nowhere.1 10.5555/nonsense.1 10.5555/down.1 10.5555/slow.1')
+  await line(page).fill(
+    '10.5555/jeh.2016.0903, ISBN 978-9-99990-1086 https://coastcountry.example/2024/06/night-gate?utm_source=x 10.5555/nowhere.1 10.5555/nonsense.1 10.5555/down.1 10.5555/slow.1',
+  )
   await expect(page.getByText('7 identifiers')).toBeVisible()
   await page.keyboard.press('Enter')
-  await expect(proposed(page)).toHaveText([/You have this already \(the same DOI\)/u, /Patience: A history of estuaries/u, /Marr, D\. \(2024, June 11\)\. The night gate.*https:\/\/coastcountry\.example\/2024\/06\/night-gate/su])
-  for (const says of [/10\.5555\/nowhere\.1: The catalogue has nothing/u, /10\.5555\/nonsense\.1: The catalogue’s answer .* could not be read/u, /10\.5555\/down\.1: The catalogue could not be asked/u, /10\.5555\/slow\.1: The catalogue did not answer in time/u]) await expect(tray(page)).toContainText(says)
+  await expect(proposed(page)).toHaveText([
+    /You have this already \(the same DOI\)/u,
+    /Patience: A history of estuaries/u,
+    /Marr, D\. \(2024, June 11\)\. The night gate.*https:\/\/coastcountry\.example\/2024\/06\/night-gate/su,
+  ])
+  for (const says of [
+    /10\.5555\/nowhere\.1: The catalogue has nothing/u,
+    /10\.5555\/nonsense\.1: The catalogue’s answer .* could not be read/u,
+    /10\.5555\/down\.1: The catalogue could not be asked/u,
+    /10\.5555\/slow\.1: The catalogue did not answer in time/u,
+  ])
+    await expect(tray(page)).toContainText(says)
   // Given up at once, not when the catalogue is done being slow.
   await tray(page).getByRole('button', { name: 'Seen' }).click()
   await line(page).fill('10.5555/slow.2')
@@ -89,11 +124,17 @@ Rask, I. (2019). Sound and silence in working harbours [Doctoral dissertation, U
 
 test('a .bib file with two duplicates: merge one, drop the other, one step back at a time', async ({ page }) => {
   await newPaper(page, 'From a file', [BOOK, { kind: 'journal-article', fields: { title: 'Reading mud', doi: '10.5555/scl.2020.4501' } }])
-  await drop(page, file('mine.bib', `@string{sp = "Saltmarsh Press"}
+  await drop(
+    page,
+    file(
+      'mine.bib',
+      `@string{sp = "Saltmarsh Press"}
 @book{t18, author={Tremayne, Loveday}, title={Working the Tide}, year=2018, publisher=sp, edition={2nd}, address={Bristol}}
 @article{mud, author={Lindqvist, Astrid and Sable Ortiz, Camila}, title={Reading mud}, journal={Studies in Coastal Literature}, year={2020}, doi={10.5555/scl.2020.4501}}
 @book{new, author={Marsh, Edwin}, title={Birds of slow water}, year=2015, publisher="Reed and " # "Heron"}
-@book{broken, title={No end`))
+@book{broken, title={No end`,
+    ),
+  )
   await expect(tray(page)).toContainText('4 sources, 2 of which you have')
   await expect(tray(page)).toContainText(/mine\.bib, line 5: .*not closed/u)
   await proposed(page).nth(0).getByRole('button', { name: 'Merge' }).click()
@@ -115,7 +156,18 @@ test('a .bib file with two duplicates: merge one, drop the other, one step back 
 
 test('a title capitalised for another style is set right in one step; what is left stays left', async ({ page }) => {
   const title = 'The Slow Return of Wading Birds to a Silted Pond in Kenya'
-  await newPaper(page, 'Capitals', [{ kind: 'journal-article', fields: { title, author: [{ family: 'Marsh', given: 'Edwin' }], issued: { start: { year: 2013 } }, container: 'Bird and Shore Journal', pages: 'pp. 522-510' } }])
+  await newPaper(page, 'Capitals', [
+    {
+      kind: 'journal-article',
+      fields: {
+        title,
+        author: [{ family: 'Marsh', given: 'Edwin' }],
+        issued: { start: { year: 2013 } },
+        container: 'Bird and Shore Journal',
+        pages: 'pp. 522-510',
+      },
+    },
+  ])
   const slip = slips(page).first()
   await expect(slip).toContainText('A label in a number')
   await slip.locator('[data-slip]').click()
@@ -158,7 +210,9 @@ test('another kind and back: nothing is lost', async ({ page }) => {
   await page.getByLabel('Issue', { exact: true }).fill('3')
   await page.getByLabel('Journal', { exact: true }).fill('Waterway Studies')
   await page.getByLabel('Date', { exact: true }).fill('Spring 2019')
-  await expect(page.getByTestId('anatomy')).toHaveText('Oduya, F., Larch, T., & Marine Planning Agency. (2019). Counting barges by ear. Waterway Studies, 12(3).')
+  await expect(page.getByTestId('anatomy')).toHaveText(
+    'Oduya, F., Larch, T., & Marine Planning Agency. (2019). Counting barges by ear. Waterway Studies, 12(3).',
+  )
   await kind('film', 'Film')
   await expect(page.getByText('Put aside, since a film has no place for it:').locator('..')).toContainText('Waterway Studies')
   await kind('scholarly', 'Journal article')
@@ -178,7 +232,9 @@ test('a passage is taken, watched and found again', async ({ page }) => {
   await page.evaluate(() => navigator.clipboard.writeText('“We did not notice the mud. We noticed that the\nflour came later.” (p. 58)'))
   await slips(page).first().locator('[data-slip]').click()
   await page.getByRole('button', { name: 'Take from the clipboard' }).click()
-  await expect(page.getByLabel('the source’s words, exactly')).toHaveValue('We did not notice the mud. We noticed that the flour came later.')
+  await expect(page.getByLabel('the source’s words, exactly')).toHaveValue(
+    'We did not notice the mud. We noticed that the flour came later.',
+  )
   await expect(page.getByLabel('place', { exact: true })).toHaveValue('p. 58')
   await expect(page.getByText('not used yet')).toBeVisible()
   await page.getByRole('radio', { name: 'Paraphrase' }).click()
@@ -202,21 +258,62 @@ test('a passage is taken, watched and found again', async ({ page }) => {
 
 test('files: a page, a PDF, a document, and one that is none of these', async ({ page }) => {
   await newPaper(page, 'Files')
-  const docx = await Packer.toBuffer(new Document({ sections: [{ children: [new Paragraph('Some words of the paper.'), new Paragraph('Works Cited'), new Paragraph({ children: [new TextRun('Harrow, Edith M. '), new TextRun({ text: 'Locks of the Lower Wend', italics: true }), new TextRun('. Meridian UP, 2016.')] })] }] }))
-  await drop(page,
-    file('page.html', '<!-- saved from url=(0042)https://coastcountry.example/2024/06/night-gate --><html><head><meta name="citation_title" content="The night gate"><meta name="citation_author" content="Marr, Delphine"><meta name="citation_date" content="2024"></head></html>', 'text/html'),
-    file('first.pdf', onePagePdf([[9, 740, 'Bird and Shore Journal 22(5), 2013, 510-522'], [20, 690, 'Wader counts on a silted pond'], [11, 660, 'Edwin Marsh'], [9, 600, 'https://doi.org/10.5555/bsj.2013.2205']]), 'application/pdf'),
+  const docx = await Packer.toBuffer(
+    new Document({
+      sections: [
+        {
+          children: [
+            new Paragraph('Some words of the paper.'),
+            new Paragraph('Works Cited'),
+            new Paragraph({
+              children: [
+                new TextRun('Harrow, Edith M. '),
+                new TextRun({ text: 'Locks of the Lower Wend', italics: true }),
+                new TextRun('. Meridian UP, 2016.'),
+              ],
+            }),
+          ],
+        },
+      ],
+    }),
+  )
+  await drop(
+    page,
+    file(
+      'page.html',
+      '<!-- saved from url=(0042)https://coastcountry.example/2024/06/night-gate --><html><head><meta name="citation_title" content="The night gate"><meta name="citation_author" content="Marr, Delphine"><meta name="citation_date" content="2024"></head></html>',
+      'text/html',
+    ),
+    file(
+      'first.pdf',
+      onePagePdf([
+        [9, 740, 'Bird and Shore Journal 22(5), 2013, 510-522'],
+        [20, 690, 'Wader counts on a silted pond'],
+        [11, 660, 'Edwin Marsh'],
+        [9, 600, 'https://doi.org/10.5555/bsj.2013.2205'],
+      ]),
+      'application/pdf',
+    ),
     file('old.docx', docx),
     file('broken.docx', Buffer.from('PK\u0003\u0004 nothing more')),
-    file('photo.txt', 'just a picture of my cat'))
-  await expect(proposed(page)).toHaveText([/Marr, D\. \(2024\)\. The night gate/u, /Marsh, E\. \(2013\)\. Wader counts on a silted pond\. Bird and Shore Journal, 22\(5\), 510–522/u, /Harrow, E\. M\. \(2016\)\. Locks of the lower/u])
+    file('photo.txt', 'just a picture of my cat'),
+  )
+  await expect(proposed(page)).toHaveText([
+    /Marr, D\. \(2024\)\. The night gate/u,
+    /Marsh, E\. \(2013\)\. Wader counts on a silted pond\. Bird and Shore Journal, 22\(5\), 510–522/u,
+    /Harrow, E\. M\. \(2016\)\. Locks of the lower/u,
+  ])
   await expect(tray(page)).toContainText('broken.docx, document: is damaged')
   await expect(tray(page)).toContainText('photo.txt: nothing in it could be read as sources')
 })
 
 test('thousands: read, found, chosen, saved as a file, taken out and put back', async ({ page }) => {
   await newPaper(page, 'Thousands')
-  const bib = Array.from({ length: 2500 }, (_, i) => `@article{k${i}, author={Author${i}, Ann}, title={Study number ${i} of the slow river and its ${i} stones}, journal={Waterway Studies}, year=${1900 + (i % 120)}, volume={${i}}}`).join('\n')
+  const bib = Array.from(
+    { length: 2500 },
+    (_, i) =>
+      `@article{k${i}, author={Author${i}, Ann}, title={Study number ${i} of the slow river and its ${i} stones}, journal={Waterway Studies}, year=${1900 + (i % 120)}, volume={${i}}}`,
+  ).join('\n')
   await drop(page, file('many.bib', bib))
   await expect(tray(page)).toContainText('In the tray: 2,500 sources', { timeout: 30_000 })
   await tray(page).getByRole('button', { name: 'Take all 2,500' }).click()
@@ -253,9 +350,20 @@ test('thousands: read, found, chosen, saved as a file, taken out and put back', 
 
 test('two that are one: merged, and the citation follows; a cited source does not leave in silence', async ({ page }) => {
   const id = await newPaper(page, 'Merging', [BOOK, { ...BOOK, fields: { ...BOOK.fields, place: 'Bristol' } }])
-  const { paper, sources } = await (await page.request.get(`/api/papers/${id}`)).json() as { paper: { revision: number }, sources: { id: string, key: string }[] }
-  const cite = (source: string) => ({ type: 'citation', attrs: { id: `c${source.slice(0, 6)}`, data: { items: [{ id: source }], form: 'parenthetical' } } })
-  const body = { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'The gate fell at noon ' }, cite(sources[1]!.id), { type: 'text', text: '.' }] }] }
+  const { paper, sources } = (await (await page.request.get(`/api/papers/${id}`)).json()) as {
+    paper: { revision: number }
+    sources: { id: string, key: string }[]
+  }
+  const cite = (source: string) => ({
+    type: 'citation',
+    attrs: { id: `c${source.slice(0, 6)}`, data: { items: [{ id: source }], form: 'parenthetical' } },
+  })
+  const body = {
+    type: 'doc',
+    content: [
+      { type: 'paragraph', content: [{ type: 'text', text: 'The gate fell at noon ' }, cite(sources[1]!.id), { type: 'text', text: '.' }] },
+    ],
+  }
   expect((await page.request.patch(`/api/papers/${id}`, { data: { revision: paper.revision, body } })).status()).toBe(200)
   await page.reload()
   const second = slips(page).filter({ hasText: 'Twice in this paper' })

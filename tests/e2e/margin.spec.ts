@@ -6,22 +6,40 @@ const margin = (page: Page) => page.getByLabel('Margin: the citations of this pa
 const cards = (page: Page) => margin(page).locator('[data-card]')
 const boxes = async (page: Page) => (await Promise.all((await cards(page).all()).map(card => card.boundingBox()))).map(box => box!)
 
-test('cards are level with their lines, never overlap, join where they crowd, follow the page, and answer the pointer both ways', async ({ page, request }) => {
+test('cards are level with their lines, never overlap, join where they crowd, follow the page, and answer the pointer both ways', async ({
+  page,
+  request,
+}) => {
   const made = await newPaper(request, 'Margin')
-  const citation = (i: number) => ({ type: 'citation', attrs: { id: `c${i}`, data: { items: [{ id: made.sources[i % 3]!.id }], form: 'parenthetical' } } })
+  const citation = (i: number) => ({
+    type: 'citation',
+    attrs: { id: `c${i}`, data: { items: [{ id: made.sources[i % 3]!.id }], form: 'parenthetical' } },
+  })
   const paragraph = (...content: object[]) => ({ type: 'paragraph', content })
   const words = (n: number) => ({ type: 'text', text: `${'The pond silts slowly while no one looks. '.repeat(n)}` })
-  const { paper } = await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { revision: number } }
-  const body = { type: 'doc', content: [
-    ...Array.from({ length: 4 }, (_, i) => paragraph(words(7), citation(i), { type: 'text', text: '.' })),
-    paragraph(...Array.from({ length: 9 }, (_, i) => [{ type: 'text', text: 'mud ' }, citation(10 + i), { type: 'text', text: ' ' }]).flat()),
-    ...Array.from({ length: 12 }, () => paragraph(words(7))), paragraph(words(1), citation(30)),
-  ] }
+  const { paper } = (await (await request.get(`/api/papers/${made.id}`)).json()) as { paper: { revision: number } }
+  const body = {
+    type: 'doc',
+    content: [
+      ...Array.from({ length: 4 }, (_, i) => paragraph(words(7), citation(i), { type: 'text', text: '.' })),
+      paragraph(
+        ...Array.from({ length: 9 }, (_, i) => [{ type: 'text', text: 'mud ' }, citation(10 + i), { type: 'text', text: ' ' }]).flat(),
+      ),
+      ...Array.from({ length: 12 }, () => paragraph(words(7))),
+      paragraph(words(1), citation(30)),
+    ],
+  }
   expect((await request.patch(`/api/papers/${made.id}`, { data: { revision: paper.revision, body } })).status()).toBe(200)
   await begin(page, made)
   await expect(cards(page).first()).toBeVisible()
-  const apart = async () => { const all = (await boxes(page)).sort((a, b) => a.y - b.y); return all.every((box, i) => i === 0 || box.y >= all[i - 1]!.y + all[i - 1]!.height) }
-  const level = async () => { const [card, chip] = [await cards(page).first().boundingBox(), await chips(page).first().boundingBox()]; return Math.abs(card!.y + 8 - chip!.y) }
+  const apart = async () => {
+    const all = (await boxes(page)).sort((a, b) => a.y - b.y)
+    return all.every((box, i) => i === 0 || box.y >= all[i - 1]!.y + all[i - 1]!.height)
+  }
+  const level = async () => {
+    const [card, chip] = [await cards(page).first().boundingBox(), await chips(page).first().boundingBox()]
+    return Math.abs(card!.y + 8 - chip!.y)
+  }
   await expect.poll(level).toBeLessThan(6)
   expect(await apart()).toBe(true)
   // Nine on two lines are not nine cards.
@@ -37,10 +55,18 @@ test('cards are level with their lines, never overlap, join where they crowd, fo
   await cards(page).first().getByRole('button').first().hover()
   await expect(chips(page).first()).toHaveClass(/pointed/u)
   await chips(page).last().scrollIntoViewIfNeeded()
-  await expect.poll(async () => { const [card, chip] = [await cards(page).last().boundingBox(), await chips(page).last().boundingBox()]; return card && chip ? Math.abs(card.y + 8 - chip.y) : 999 }).toBeLessThan(60)
+  await expect
+    .poll(async () => {
+      const [card, chip] = [await cards(page).last().boundingBox(), await chips(page).last().boundingBox()]
+      return card && chip ? Math.abs(card.y + 8 - chip.y) : 999
+    })
+    .toBeLessThan(60)
 })
 
-test('the picker: what is near comes first, a new source without leaving the line, words around, a name for those who hear the page', async ({ page, request }) => {
+test('the picker: what is near comes first, a new source without leaving the line, words around, a name for those who hear the page', async ({
+  page,
+  request,
+}) => {
   await begin(page, await newPaper(request, 'Picked'))
   const picker = page.getByRole('dialog', { name: 'Cite a source' })
   await page.keyboard.type('First ')
@@ -115,7 +141,15 @@ test('marks without a source are found until they have one; Back and Forward sho
 test('a draft in Markdown; links and lists; a state kept by name; words counted without quotations', async ({ page, request }) => {
   await begin(page, await newPaper(request, 'Marked down'))
   await expect(sheet(page)).toHaveText('')
-  await page.getByLabel('A draft to bring in').setInputFiles({ name: 'essay.md', mimeType: 'text/markdown', buffer: Buffer.from('## The *Pond*\n\nIt silts “so very much” (Okonjo, 2021).[^1] See [there](https://x.example/a).\n\n- gate\n- wheel\n\n![far](https://x.example/p.png)\n\n[^1]: A *note* of mine.\n') })
+  await page
+    .getByLabel('A draft to bring in')
+    .setInputFiles({
+      name: 'essay.md',
+      mimeType: 'text/markdown',
+      buffer: Buffer.from(
+        '## The *Pond*\n\nIt silts “so very much” (Okonjo, 2021).[^1] See [there](https://x.example/a).\n\n- gate\n- wheel\n\n![far](https://x.example/p.png)\n\n[^1]: A *note* of mine.\n',
+      ),
+    })
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('1 typed citation becomes a real one')
   await expect(dialog).toContainText('1 picture left out')

@@ -12,7 +12,14 @@ export async function ownServer(port: number): Promise<OwnServer> {
   const base = `http://127.0.0.1:${port}`
   let child: ChildProcess | undefined
   const start = async () => {
-    const env = { ...process.env, PORT: String(port), NITRO_PORT: String(port), HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', DENDLE_DATA: data }
+    const env = {
+      ...process.env,
+      PORT: String(port),
+      NITRO_PORT: String(port),
+      HOST: '127.0.0.1',
+      NITRO_HOST: '127.0.0.1',
+      DENDLE_DATA: data,
+    }
     child = spawn(process.execPath, ['.output/server/index.mjs'], { stdio: 'ignore', env })
     await expect.poll(() => fetch(`${base}/api/health`).then(r => r.ok, () => false), { timeout: 20_000 }).toBe(true)
   }

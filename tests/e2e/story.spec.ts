@@ -28,14 +28,35 @@ test('from typed sources to a document', async ({ page }) => {
   await expect(page.getByText('Nothing gathered yet.')).toBeVisible()
 
   // Three sources, watching the reference form itself.
-  await addSource(page, 'Locks of the lower Wend', 'Book', { 'Author': 'Harrow, Edith M.', 'Date': '2016', 'Publisher': 'Meridian University Press', 'Place': 'Leeds' })
+  await addSource(page, 'Locks of the lower Wend', 'Book', {
+    'Author': 'Harrow, Edith M.',
+    'Date': '2016',
+    'Publisher': 'Meridian University Press',
+    'Place': 'Leeds',
+  })
   await expect(page.getByTestId('anatomy')).toHaveText('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.')
   await page.getByLabel('Volume', { exact: true }).focus()
-  await addSource(page, 'Counting barges by ear', 'Journal article', { 'Author': 'Oduya, Femi; Larch, Tom', 'Date': '2020', 'Journal': 'Waterway Studies', 'Volume': '12', 'Issue': '3', 'Pages': '201-209', 'DOI': 'https://doi.org/10.5555/ws.2020.12' })
-  await expect(page.getByTestId('anatomy')).toHaveText('Oduya, F., & Larch, T. (2020). Counting barges by ear. Waterway Studies, 12(3), 201–209. https://doi.org/10.5555/ws.2020.12')
+  await addSource(page, 'Counting barges by ear', 'Journal article', {
+    'Author': 'Oduya, Femi; Larch, Tom',
+    'Date': '2020',
+    'Journal': 'Waterway Studies',
+    'Volume': '12',
+    'Issue': '3',
+    'Pages': '201-209',
+    'DOI': 'https://doi.org/10.5555/ws.2020.12',
+  })
+  await expect(page.getByTestId('anatomy')).toHaveText(
+    'Oduya, F., & Larch, T. (2020). Counting barges by ear. Waterway Studies, 12(3), 201–209. https://doi.org/10.5555/ws.2020.12',
+  )
   await expect(page.getByTestId('anatomy').locator('.italic')).toHaveText(['Waterway Studies', '12'])
-  await addSource(page, 'Visiting the old locks', 'Web page', { 'Site': 'Wend Valley Walks', 'Web address': 'https://wendwalks.example/locks', 'Read on': '6 May 2025' })
-  await expect(page.getByTestId('anatomy')).toContainText('(n.d.). Wend Valley Walks. Retrieved May 6, 2025, from https://wendwalks.example/locks')
+  await addSource(page, 'Visiting the old locks', 'Web page', {
+    'Site': 'Wend Valley Walks',
+    'Web address': 'https://wendwalks.example/locks',
+    'Read on': '6 May 2025',
+  })
+  await expect(page.getByTestId('anatomy')).toContainText(
+    '(n.d.). Wend Valley Walks. Retrieved May 6, 2025, from https://wendwalks.example/locks',
+  )
 
   // A detail corrected changes the reference, and the rule is told.
   await line(page, 'Web address').fill('https://wendwalks.example/old-locks')
@@ -69,7 +90,13 @@ test('from typed sources to a document', async ({ page }) => {
   await page.getByRole('link', { name: /List$/u }).click()
   await expect(page.getByTestId('list-heading')).toHaveText('References')
   await expect(page.getByTestId('entry')).toHaveText([/^Harrow, E\. M\./u, /^Oduya, F\./u])
-  expect(await page.getByTestId('entry').first().locator('.body').evaluate(el => [getComputedStyle(el).paddingLeft, getComputedStyle(el).textIndent])).toEqual(['48px', '-48px'])
+  expect(
+    await page
+      .getByTestId('entry')
+      .first()
+      .locator('.body')
+      .evaluate((el) => [getComputedStyle(el).paddingLeft, getComputedStyle(el).textIndent]),
+  ).toEqual(['48px', '-48px'])
 
   // Four styles: text, notes and list change at once.
   await style(page, 'MLA 9th edition')

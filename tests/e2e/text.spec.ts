@@ -91,7 +91,10 @@ test('what is copied from one paper to another brings its sources', async ({ pag
   await saved(page)
 })
 
-test('tables and figures have numbers, titles and credits in the style’s own way, and their sources are listed', async ({ page, request }) => {
+test('tables and figures have numbers, titles and credits in the style’s own way, and their sources are listed', async ({
+  page,
+  request,
+}) => {
   await begin(page, await newPaper(request, 'Captioned'))
   await page.keyboard.type('See the table.')
   await menu(page, 'More…', /^Table/u)
@@ -102,7 +105,9 @@ test('tables and figures have numbers, titles and credits in the style’s own w
   const table = sheet(page).locator('.captioned.table')
   await expect(table).toHaveText(/^Table 1Silt by year[\s\S]*Note\. From Working the Tide, by L\. Tremayne, 2018, Saltmarsh Press\.$/u)
   await expect(page.getByRole('link', { name: /List$/u })).toContainText('1')
-  await page.getByLabel('A picture for the paper').setInputFiles({ name: 'wheel.png', mimeType: 'image/png', buffer: Buffer.from(PIXEL, 'base64') })
+  await page
+    .getByLabel('A picture for the paper')
+    .setInputFiles({ name: 'wheel.png', mimeType: 'image/png', buffer: Buffer.from(PIXEL, 'base64') })
   const figure = sheet(page).locator('.captioned.figure')
   await expect(figure).toContainText('Figure 1')
   await figure.locator('.title').click()
@@ -122,7 +127,10 @@ test('tables and figures have numbers, titles and credits in the style’s own w
   await page.keyboard.press('Control+Home')
   await page.getByLabel('What this paragraph is').selectOption('Second heading')
   await menu(page, 'Text…', /^Headings/u)
-  await page.getByRole('dialog', { name: 'Headings' }).getByRole('button', { name: /^See the table\. \d+ words/u }).click()
+  await page
+    .getByRole('dialog', { name: 'Headings' })
+    .getByRole('button', { name: /^See the table\. \d+ words/u })
+    .click()
   await expect(sheet(page)).toBeFocused()
   await page.getByLabel('What this paragraph is').selectOption('Paragraph')
   // A table before it takes the number.
@@ -134,7 +142,10 @@ test('tables and figures have numbers, titles and credits in the style’s own w
   await saved(page)
 })
 
-test('marks curl as they are typed; words are left out with the style’s points; another style’s marks are offered', async ({ page, request }) => {
+test('marks curl as they are typed; words are left out with the style’s points; another style’s marks are offered', async ({
+  page,
+  request,
+}) => {
   await begin(page, await newPaper(request, 'Quoted'))
   await page.keyboard.type('Rowan wrote that "the pond at Carewick silts." It\'s so--"really."')
   expect(await text(page)).toEqual(['Rowan wrote that “the pond at Carewick silts.” It’s so—“really.”'])
@@ -159,11 +170,24 @@ test('marks curl as they are typed; words are left out with the style’s points
   await saved(page)
 })
 
-test('an open card and the open passages do not cover each other; at 400 px the drawer can do what the card can', async ({ page, request }) => {
+test('an open card and the open passages do not cover each other; at 400 px the drawer can do what the card can', async ({
+  page,
+  request,
+}) => {
   const made = await newPaper(request, 'Room')
-  for (let i = 0; i < 12; i++) expect((await request.post(`/api/papers/${made.id}/passages`, { data: { sourceId: made.sources[0]!.id, form: 'quotation', words: `Passage ${i} of the survey.`, locator: String(i + 1) } })).status()).toBe(201)
+  for (let i = 0; i < 12; i++)
+    expect(
+      (
+        await request.post(`/api/papers/${made.id}/passages`, {
+          data: { sourceId: made.sources[0]!.id, form: 'quotation', words: `Passage ${i} of the survey.`, locator: String(i + 1) },
+        })
+      ).status(),
+    ).toBe(201)
   await begin(page, made)
-  for (let i = 0; i < 9; i++) { await page.keyboard.type(`Line ${i}.`); await page.keyboard.press('Enter') }
+  for (let i = 0; i < 9; i++) {
+    await page.keyboard.type(`Line ${i}.`)
+    await page.keyboard.press('Enter')
+  }
   await page.keyboard.type('Both silt ')
   await cite(page, 'okonjo')
   await page.keyboard.type(' ')
@@ -173,13 +197,19 @@ test('an open card and the open passages do not cover each other; at 400 px the 
   await expect(panel.getByRole('listitem').first()).toBeVisible()
   // A passage dropped into a word stands behind it, its quotation whole.
   const line = (await sheet(page).locator('p').first().boundingBox())!
-  await panel.getByRole('listitem').first().dragTo(sheet(page).locator('p').first(), { targetPosition: { x: 60, y: line.height / 2 } })
+  await panel
+    .getByRole('listitem')
+    .first()
+    .dragTo(sheet(page).locator('p').first(), { targetPosition: { x: 60, y: line.height / 2 } })
   await expect(sheet(page).locator('p').first()).toHaveText(/^Line “Passage \d+ of the survey” \(Okonjo, 2021, p\. \d+\)\. 0\.$/u)
   await chips(page).nth(1).click()
   const remove = margin(page).getByRole('button', { name: 'Remove' })
   await expect(remove).toBeVisible()
   await expect(panel.getByRole('listitem')).toHaveCount(0)
-  const inView = async () => { const [foot, line] = [await remove.boundingBox(), await panel.boundingBox()]; return foot!.y + foot!.height <= line!.y }
+  const inView = async () => {
+    const [foot, line] = [await remove.boundingBox(), await panel.boundingBox()]
+    return foot!.y + foot!.height <= line!.y
+  }
   await expect.poll(inView).toBe(true)
   await page.getByRole('button', { name: 'Passage', exact: true }).click()
   await expect(remove).toHaveCount(0)

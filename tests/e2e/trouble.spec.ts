@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test, type Page } from '@playwright/test'
 
-const newPaper = async (page: Page, title: string) => (await (await page.request.post('/api/papers', { data: { title } })).json() as { id: string }).id
+const newPaper = async (page: Page, title: string) =>
+  ((await (await page.request.post('/api/papers', { data: { title } })).json()) as { id: string }).id
 const BODY = { type: 'doc', content: [{ type: 'paragraph' }] }
 
 test('the API names what is wrong, in one shape', async ({ request }) => {
@@ -26,7 +27,14 @@ test('the API names what is wrong, in one shape', async ({ request }) => {
     ['POST', `${paper}/sources/many`, { sources: [{ kind: 'book', fields: { title: 'x', nonsense: 'y' } }] }, 422, 'invalid', /./u],
     ['POST', `${paper}/sources/drop`, { ids: ['not-in-it'] }, 404, 'not-found', /no source in this paper/u],
     ['POST', `${paper}/sources/use`, { ids: ['not-on-the-shelf'] }, 404, 'not-found', /no source/u],
-    ['POST', `${paper}/sources/merge`, { keep: 'demo-rask-2019', drop: 'demo-rask-2019', revision: 1, kind: 'thesis', fields: {} }, 422, 'invalid', /with itself/u],
+    [
+      'POST',
+      `${paper}/sources/merge`,
+      { keep: 'demo-rask-2019', drop: 'demo-rask-2019', revision: 1, kind: 'thesis', fields: {} },
+      422,
+      'invalid',
+      /with itself/u,
+    ],
     ['PATCH', `${paper}/sources/demo-rask-2019`, { revision: 1, key: 'Not A Key!' }, 422, 'invalid', /small letters/u],
     ['PATCH', `${paper}/sources/demo-rask-2019`, { revision: 1, key: 'tremayne-2018' }, 422, 'key-taken', /never reused/u],
     ['POST', `${paper}/passages`, { sourceId: 'demo-rask-2019', form: 'poem', words: 'x' }, 422, 'invalid', /./u],
@@ -43,7 +51,9 @@ test('the API names what is wrong, in one shape', async ({ request }) => {
     expect(problem.code).toBe(code)
     expect(problem.message).toMatch(says)
   }
-  expect((await request.post('/api/papers', { data: Buffer.from('not json{'), headers: { 'content-type': 'application/json' } })).status()).toBe(400)
+  expect(
+    (await request.post('/api/papers', { data: Buffer.from('not json{'), headers: { 'content-type': 'application/json' } })).status(),
+  ).toBe(400)
   expect((await request.post('/api/papers', { data: { title: 'x'.repeat(6_000_000) } })).status()).toBe(413)
   expect((await request.get('/api/papers', { headers: { host: 'evil.example' } })).status()).toBe(403)
   expect((await request.post('/api/papers', { data: { title: 'x' }, headers: { origin: 'https://evil.example' } })).status()).toBe(403)
@@ -140,10 +150,18 @@ test('work kept in the browser meets what changed elsewhere meanwhile', async ({
 
 test('two tabs fill one field of a source: the one here stays, the other is offered', async ({ page }) => {
   const id = await newPaper(page, 'One field, two tabs')
-  const source = await (await page.request.post(`/api/papers/${id}/sources`, { data: { kind: 'book', fields: { title: 'Mills' } } })).json() as { id: string, revision: number }
+  const source = (await (
+    await page.request.post(`/api/papers/${id}/sources`, { data: { kind: 'book', fields: { title: 'Mills' } } })
+  ).json()) as { id: string, revision: number }
   await page.goto(`/papers/${id}/gather?source=${source.id}`)
   await expect(page.getByTestId('anatomy')).toContainText('Mills')
-  expect((await page.request.patch(`/api/sources/${source.id}`, { data: { revision: source.revision, kind: 'book', fields: { title: 'Mills and tides', publisher: 'Their Press' } } })).status()).toBe(200)
+  expect(
+    (
+      await page.request.patch(`/api/sources/${source.id}`, {
+        data: { revision: source.revision, kind: 'book', fields: { title: 'Mills and tides', publisher: 'Their Press' } },
+      })
+    ).status(),
+  ).toBe(200)
   await page.getByLabel('Publisher', { exact: true }).fill('My Press')
   await expect(page.getByRole('status').last()).toContainText('Another tab gave Publisher as “Their Press”')
   await expect(page.getByTestId('anatomy')).toContainText('Mills and tides')
@@ -155,7 +173,9 @@ test('two tabs fill one field of a source: the one here stays, the other is offe
 
 function startOn(data: string): Promise<{ code: number | null, said: string }> {
   return new Promise((resolve) => {
-    const child = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, PORT: '4396', NITRO_PORT: '4396', HOST: '127.0.0.1', DENDLE_DATA: data } })
+    const child = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env: { ...process.env, PORT: '4396', NITRO_PORT: '4396', HOST: '127.0.0.1', DENDLE_DATA: data },
+    })
     let said = ''
     child.stderr.on('data', chunk => (said += String(chunk)))
     child.stdout.on('data', chunk => (said += String(chunk)))

@@ -2,7 +2,14 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 
-const VIEWS = ['/', '/papers/demo-carewick/gather?source=demo-okonjo-2021', '/papers/demo-carewick/write', '/papers/demo-carewick/list', '/papers/demo-carewick/check', '/papers/demo-carewick/hand-in']
+const VIEWS = [
+  '/',
+  '/papers/demo-carewick/gather?source=demo-okonjo-2021',
+  '/papers/demo-carewick/write',
+  '/papers/demo-carewick/list',
+  '/papers/demo-carewick/check',
+  '/papers/demo-carewick/hand-in',
+]
 async function settle(page: Page, path: string) {
   await page.goto(path)
   await expect(page.getByRole('heading').first()).toBeAttached()

@@ -74,11 +74,25 @@ test('paragraphs change places in IEEE, and the numbers follow; raised numbers t
   await expect.poll(async () => (await text(page)).at(-1)).toMatch(/“the only clock\.” ?3/u)
 })
 
-test('forty-five words become a block quotation, the citation behind the stop; to Chicago and back nothing is lost', async ({ page, request }) => {
+test('forty-five words become a block quotation, the citation behind the stop; to Chicago and back nothing is lost', async ({
+  page,
+  request,
+}) => {
   const made = await newPaper(request, 'A block')
-  const words = 'We did not notice the mud. We noticed that the flour came later, and then that it came only on spring tides, and then that people had stopped asking for it, and by that time nobody could say when the wheel last turned for keep.'
+  const words =
+    'We did not notice the mud. We noticed that the flour came later, and then that it came only on spring tides, and then that people had stopped asking for it, and by that time nobody could say when the wheel last turned for keep.'
   const short = 'A pond is a promise made to the next tide.'
-  for (const [passage, locator] of [[words, '58'], [short, '51']] as const) expect((await request.post(`/api/papers/${made.id}/passages`, { data: { sourceId: made.sources[1]!.id, form: 'quotation', words: passage, locator } })).status()).toBe(201)
+  for (const [passage, locator] of [
+    [words, '58'],
+    [short, '51'],
+  ] as const)
+    expect(
+      (
+        await request.post(`/api/papers/${made.id}/passages`, {
+          data: { sourceId: made.sources[1]!.id, form: 'quotation', words: passage, locator },
+        })
+      ).status(),
+    ).toBe(201)
   await begin(page, made)
   await page.keyboard.type('They put it so:')
   await page.keyboard.press('Enter')
@@ -101,13 +115,17 @@ test('forty-five words become a block quotation, the citation behind the stop; t
   await page.keyboard.press('Enter')
   await expect(page.getByRole('list', { name: 'Footnotes' })).toContainText('The survey was never finished.')
   await saved(page)
-  const before = (await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: object } }).paper.body
+  const before = ((await (await request.get(`/api/papers/${made.id}`)).json()) as { paper: { body: object } }).paper.body
   await style(page, 'Chicago notes 18th edition')
-  await expect(page.getByRole('list', { name: 'Footnotes' }).getByRole('listitem')).toHaveText([/Loveday Tremayne, Working the Tide \(Saltmarsh Press, 2018\), 58\./u, /Tremayne, Working the Tide, 51\./u, /The survey was never finished\./u])
+  await expect(page.getByRole('list', { name: 'Footnotes' }).getByRole('listitem')).toHaveText([
+    /Loveday Tremayne, Working the Tide \(Saltmarsh Press, 2018\), 58\./u,
+    /Tremayne, Working the Tide, 51\./u,
+    /The survey was never finished\./u,
+  ])
   await style(page, 'APA 7th edition')
   await expect(sheet(page).locator('blockquote')).toHaveText(/\(Tremayne, 2018, p\. 58\)$/u)
   await saved(page)
-  expect((await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: object } }).paper.body).toEqual(before)
+  expect(((await (await request.get(`/api/papers/${made.id}`)).json()) as { paper: { body: object } }).paper.body).toEqual(before)
   // Edited away from its passage: said in its card.
   await sheet(page).getByText('promise made').click()
   await page.keyboard.press('End')
@@ -121,16 +139,22 @@ test('forty-five words become a block quotation, the citation behind the stop; t
   await expect(page.getByLabel('Margin: the citations of this paper')).toContainText('Not in its passage: “threat made to the next tide')
 })
 
-test('pasted text is clean: italics, lists and notes stay, fonts, tabs and page numbers go, marks become citations', async ({ page, request }) => {
+test('pasted text is clean: italics, lists and notes stay, fonts, tabs and page numbers go, marks become citations', async ({
+  page,
+  request,
+}) => {
   await begin(page, await newPaper(request, 'Pasted'))
   // Typed by hand, a mark is a citation as soon as it is closed.
   await page.keyboard.type('[ref: vasquez-2019, p. 58] [ref: nobody-1999]')
   await expect(sheet(page)).toHaveText('(Vasquez & Thorne, 2019, p. 58) [ref: nobody-1999]')
   await page.keyboard.press('Control+a')
-  await pasteHtml(page, `<p style="font:18px Wild;background:yellow">\tThe <i>pond</i>  silts [ref: okonjo-2021, p. 104]. And \\citet{tremayne-2018} says so [ref: nobody-1999].</p><p>Vale 2</p><p>&nbsp;</p><ul><li>gate</li></ul><p>Works Cited</p><p>Harrow, Edith M. <i>Locks of the Lower Wend</i>. Meridian UP, 2016.</p>`)
+  await pasteHtml(
+    page,
+    `<p style="font:18px Wild;background:yellow">\tThe <i>pond</i>  silts [ref: okonjo-2021, p. 104]. And \\citet{tremayne-2018} says so [ref: nobody-1999].</p><p>Vale 2</p><p>&nbsp;</p><ul><li>gate</li></ul><p>Works Cited</p><p>Harrow, Edith M. <i>Locks of the Lower Wend</i>. Meridian UP, 2016.</p>`,
+  )
   await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', 'Tremayne (2018)'])
   await expect(sheet(page).locator('em')).toHaveText(['pond', 'Locks of the Lower Wend'])
-  expect(await sheet(page).evaluate(el => el.innerHTML.match(/Wild|yellow|\t/u))).toBeNull()
+  expect(await sheet(page).evaluate((el) => el.innerHTML.match(/Wild|yellow|\t/u))).toBeNull()
   await expect(sheet(page)).toContainText('[ref: nobody-1999]')
   await expect(page.getByText('No source here has the key nobody-1999')).toBeVisible()
   await page.getByRole('button', { name: 'Take out; the list to Gather' }).click()
@@ -139,15 +163,53 @@ test('pasted text is clean: italics, lists and notes stay, fonts, tabs and page 
   await expect(page.getByRole('list', { name: 'Proposed sources' })).toContainText('Locks of the lower')
 })
 
-test('a draft comes in: text, headings, notes, typed citations, its list to the tray; and can be gone back on', async ({ page, request }) => {
+test('a draft comes in: text, headings, notes, typed citations, its list to the tray; and can be gone back on', async ({
+  page,
+  request,
+}) => {
   const made = await newPaper(request, 'Untitled draft')
-  const docx = await Packer.toBuffer(new Document({
-    footnotes: { 1: { children: [new Paragraph('See the survey of 1990.')] }, 2: { children: [new Paragraph({ children: [new TextRun('See Loveday Tremayne, '), new TextRun({ text: 'Working the Tide', italics: true }), new TextRun(' (Saltmarsh, 2018), 41. The '), new TextRun({ text: 'Harrow', italics: true }), new TextRun(' was laid up.')] })] } },
-    sections: [{ children: [
-      new Paragraph({ text: 'The Pond', heading: HeadingLevel.HEADING_2 }), new Paragraph({ children: [new TextRun('It '), new TextRun({ text: 'silts', italics: true, color: 'FF0000', font: 'Wild' }), new TextRun(' (Okonjo, 2021, p. 104).'), new FootnoteReferenceRun(1)] }),
-      new Paragraph('12'), new Paragraph('Draft 3'), new Paragraph({ children: [new TextRun('As Vasquez and Thorne (2019) found, it does (Nobody, 1999).'), new FootnoteReferenceRun(2)] }), new Paragraph('References'), new Paragraph('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.'),
-    ] }],
-  }))
+  const docx = await Packer.toBuffer(
+    new Document({
+      footnotes: {
+        1: { children: [new Paragraph('See the survey of 1990.')] },
+        2: {
+          children: [
+            new Paragraph({
+              children: [
+                new TextRun('See Loveday Tremayne, '),
+                new TextRun({ text: 'Working the Tide', italics: true }),
+                new TextRun(' (Saltmarsh, 2018), 41. The '),
+                new TextRun({ text: 'Harrow', italics: true }),
+                new TextRun(' was laid up.'),
+              ],
+            }),
+          ],
+        },
+      },
+      sections: [
+        {
+          children: [
+            new Paragraph({ text: 'The Pond', heading: HeadingLevel.HEADING_2 }),
+            new Paragraph({
+              children: [
+                new TextRun('It '),
+                new TextRun({ text: 'silts', italics: true, color: 'FF0000', font: 'Wild' }),
+                new TextRun(' (Okonjo, 2021, p. 104).'),
+                new FootnoteReferenceRun(1),
+              ],
+            }),
+            new Paragraph('12'),
+            new Paragraph('Draft 3'),
+            new Paragraph({
+              children: [new TextRun('As Vasquez and Thorne (2019) found, it does (Nobody, 1999).'), new FootnoteReferenceRun(2)],
+            }),
+            new Paragraph('References'),
+            new Paragraph('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.'),
+          ],
+        },
+      ],
+    }),
+  )
   await begin(page, made)
   await page.keyboard.type('What was there before.')
   await saved(page)
@@ -176,7 +238,9 @@ test('a draft comes in: text, headings, notes, typed citations, its list to the 
   await page.getByRole('button', { name: 'Go back to this' }).click()
   await expect(sheet(page)).toHaveText('What was there before.')
   // A file that is no draft is named, and does nothing.
-  await page.getByLabel('A draft to bring in').setInputFiles({ name: 'virus.docx', mimeType: 'application/octet-stream', buffer: Buffer.from('MZ not a document') })
+  await page
+    .getByLabel('A draft to bring in')
+    .setInputFiles({ name: 'virus.docx', mimeType: 'application/octet-stream', buffer: Buffer.from('MZ not a document') })
   await expect(page.getByRole('alert').filter({ hasText: 'virus.docx' })).toContainText('is no .docx file')
 })
 
@@ -241,9 +305,14 @@ test('a server killed in the middle of typing, three times: no letter is lost, a
 
 test('in a long paper no letter is lost, however fast paragraphs are made', async ({ page, request }) => {
   const made = await newPaper(request, 'Long')
-  const content = Array.from({ length: 220 }, (_, i) => ({ type: 'paragraph', content: [{ type: 'text', text: `Paragraph ${i} of a paper that is long enough for its blocks to rest while no one looks at them.` }] }))
+  const content = Array.from({ length: 220 }, (_, i) => ({
+    type: 'paragraph',
+    content: [{ type: 'text', text: `Paragraph ${i} of a paper that is long enough for its blocks to rest while no one looks at them.` }],
+  }))
   const { paper } = await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { revision: number } }
-  expect((await request.patch(`/api/papers/${made.id}`, { data: { revision: paper.revision, body: { type: 'doc', content } } })).status()).toBe(200)
+  expect(
+    (await request.patch(`/api/papers/${made.id}`, { data: { revision: paper.revision, body: { type: 'doc', content } } })).status(),
+  ).toBe(200)
   await begin(page, made)
   await expect(sheet(page)).toHaveClass(/long/u)
   await page.keyboard.press('Control+End')

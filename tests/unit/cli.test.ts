@@ -12,8 +12,21 @@ function dendle(args: string[], input = '') {
 }
 const JOB = {
   style: 'apa-7',
-  sources: [{ id: 'art-one', type: 'article-journal', title: 'Silt and patience', author: [{ family: 'Okonjo', given: 'Adaeze R.' }], issued: { 'date-parts': [[2021]] }, 'container-title': 'Journal of Estuary Heritage', volume: '14' }],
-  citations: [{ items: [{ id: 'art-one', locator: '104', label: 'page', prefix: 'see', suffix: '' }], form: 'parenthetical' }, { items: [{ id: 'art-one' }], form: 'narrative' }],
+  sources: [
+    {
+      id: 'art-one',
+      type: 'article-journal',
+      title: 'Silt and patience',
+      author: [{ family: 'Okonjo', given: 'Adaeze R.' }],
+      issued: { 'date-parts': [[2021]] },
+      'container-title': 'Journal of Estuary Heritage',
+      volume: '14',
+    },
+  ],
+  citations: [
+    { items: [{ id: 'art-one', locator: '104', label: 'page', prefix: 'see', suffix: '' }], form: 'parenthetical' },
+    { items: [{ id: 'art-one' }], form: 'narrative' },
+  ],
 }
 
 describe('dendle cite', () => {
@@ -21,8 +34,19 @@ describe('dendle cite', () => {
     const { status, stdout, problems } = dendle(['cite'], JSON.stringify(JOB))
     expect([status, problems]).toEqual([0, []])
     expect(JSON.parse(stdout)).toEqual({
-      style: 'apa-7', citations: ['(see Okonjo, 2021, p. 104)', 'Okonjo (2021)'], notes: [], list: ['Okonjo, A. R. (2021). Silt and patience. *Journal of Estuary Heritage*, *14*.'],
-      sources: { 'art-one': { reference: 'Okonjo, A. R. (2021). Silt and patience. *Journal of Estuary Heritage*, *14*.', parenthetical: '(Okonjo, 2021)', narrative: 'Okonjo (2021)', note: null, shortNote: null } },
+      style: 'apa-7',
+      citations: ['(see Okonjo, 2021, p. 104)', 'Okonjo (2021)'],
+      notes: [],
+      list: ['Okonjo, A. R. (2021). Silt and patience. *Journal of Estuary Heritage*, *14*.'],
+      sources: {
+        'art-one': {
+          reference: 'Okonjo, A. R. (2021). Silt and patience. *Journal of Estuary Heritage*, *14*.',
+          parenthetical: '(Okonjo, 2021)',
+          narrative: 'Okonjo (2021)',
+          note: null,
+          shortNote: null,
+        },
+      },
     })
   })
   it('answers several jobs, and does what can be done of them', () => {
@@ -34,7 +58,10 @@ describe('dendle cite', () => {
   })
   it('fills note and short note for note styles', () => {
     const { stdout } = dendle(['cite'], JSON.stringify({ ...JOB, style: 'chicago-18-notes', citations: [] }))
-    expect((JSON.parse(stdout) as { sources: Record<string, unknown> }).sources['art-one']).toMatchObject({ note: 'Adaeze R. Okonjo, “Silt and Patience,” *Journal of Estuary Heritage* 14 (2021).', shortNote: 'Okonjo, “Silt and Patience.”' })
+    expect((JSON.parse(stdout) as { sources: Record<string, unknown> }).sources['art-one']).toMatchObject({
+      note: 'Adaeze R. Okonjo, “Silt and Patience,” *Journal of Estuary Heritage* 14 (2021).',
+      shortNote: 'Okonjo, “Silt and Patience.”',
+    })
   })
   it.each<[string, string[], string, number, RegExp]>([
     ['input that is no JSON', ['cite'], '{nonsense', 1, /^standard input: is not JSON/u],
@@ -55,10 +82,32 @@ describe('the other verbs', () => {
   it('tables the styles', () => {
     const rows = dendle(['styles']).stdout.trim().split('\n')
     expect(rows[0]).toMatch(/^id\s+name\s+edition\s+kind$/u)
-    expect(rows.slice(1).map(row => row.split(' ')[0]).sort()).toEqual(['acs', 'ama-11', 'apa-6', 'apa-7', 'chicago-17-author-date', 'chicago-17-notes', 'chicago-18-author-date', 'chicago-18-notes', 'harvard', 'ieee', 'mhra-3', 'mla-9', 'nature', 'vancouver'])
+    expect(
+      rows
+        .slice(1)
+        .map((row) => row.split(' ')[0])
+        .sort(),
+    ).toEqual([
+      'acs',
+      'ama-11',
+      'apa-6',
+      'apa-7',
+      'chicago-17-author-date',
+      'chicago-17-notes',
+      'chicago-18-author-date',
+      'chicago-18-notes',
+      'harvard',
+      'ieee',
+      'mhra-3',
+      'mla-9',
+      'nature',
+      'vancouver',
+    ])
   })
   it('sets the case of titles, one a line', () => {
-    expect(dendle(['case', '--style', 'apa-7'], 'The Tidal Mills of Kenya\nWhat Do Bees Want? A Report\n').stdout).toBe('The tidal mills of Kenya\nWhat do bees want? A report\n')
+    expect(dendle(['case', '--style', 'apa-7'], 'The Tidal Mills of Kenya\nWhat Do Bees Want? A Report\n').stdout).toBe(
+      'The tidal mills of Kenya\nWhat do bees want? A report\n',
+    )
   })
   it('converts CSL-JSON to itself without loss', () => {
     const { stdout, status } = dendle(['convert', EXAMPLES, '--to', 'csl-json'])

@@ -12,9 +12,16 @@ const CHILD = fileURLToPath(new URL('./kill-child.ts', import.meta.url))
 const ROUNDS = 8
 
 /** One life of a process that saves as fast as it can, until it is killed without a word: what it had been told was saved. */
-function live(database: string, paper: string | undefined, revision: number, after: number): Promise<{ paper: string, saved: number, revision: number }> {
+function live(
+  database: string,
+  paper: string | undefined,
+  revision: number,
+  after: number,
+): Promise<{ paper: string, saved: number, revision: number }> {
   return new Promise((resolve, reject) => {
-    const child = spawn(process.execPath, ['--import', 'tsx', CHILD, database, ...(paper ? [paper, String(revision)] : [])], { stdio: ['ignore', 'pipe', 'inherit'] })
+    const child = spawn(process.execPath, ['--import', 'tsx', CHILD, database, ...(paper ? [paper, String(revision)] : [])], {
+      stdio: ['ignore', 'pipe', 'inherit'],
+    })
     let said = ''
     child.stdout.on('data', (chunk: Buffer) => {
       const begun = said.includes('saved')

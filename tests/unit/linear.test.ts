@@ -38,8 +38,14 @@ describe('a reader takes a time that grows with the length of its text', () => {
   const long = 1500 + 150 * yardstick(LONG)
   it.each(Object.entries(READERS))('%s', (_, read) => {
     const over = [
-      ...PIECES.flatMap((piece) => { const ms = slow(read, piece, LENGTH, short); return ms ? [`${JSON.stringify(piece)} × ${LENGTH}: ${ms} ms`] : [] }),
-      ...WORST.flatMap((piece) => { const ms = slow(read, piece, LONG, long); return ms ? [`${JSON.stringify(piece)} × ${LONG}: ${ms} ms`] : [] }),
+      ...PIECES.flatMap((piece) => {
+        const ms = slow(read, piece, LENGTH, short)
+        return ms ? [`${JSON.stringify(piece)} × ${LENGTH}: ${ms} ms`] : []
+      }),
+      ...WORST.flatMap((piece) => {
+        const ms = slow(read, piece, LONG, long)
+        return ms ? [`${JSON.stringify(piece)} × ${LONG}: ${ms} ms`] : []
+      }),
     ]
     expect(over).toEqual([])
   }, 120_000)

@@ -51,33 +51,129 @@ import { runOn } from '../../core/text/run-on'
 import { wordsOf } from '../../core/text/words'
 
 const APA = styleOf('apa-7')!
-const source = (name: FieldName, kind: Source['kind'] = 'journal-article') => (text: string): Source => ({
-  id: 's', kind, fields: { title: 'Tides', author: [{ family: 'Okonjo', given: 'Ada' }], issued: { start: { year: 2021 } }, container: 'Shore Notes', [name]: text },
+const source =
+  (name: FieldName, kind: Source['kind'] = 'journal-article') =>
+  (text: string): Source => ({
+    id: 's',
+    kind,
+    fields: {
+      title: 'Tides',
+      author: [{ family: 'Okonjo', given: 'Ada' }],
+      issued: { start: { year: 2021 } },
+      container: 'Shore Notes',
+      [name]: text,
+    },
+  })
+const document = (text: string): DocNode => ({
+  type: 'doc',
+  content: text.split('\n').map((line) => ({ type: 'paragraph', ...(line ? { content: [{ type: 'text', text: line }] } : {}) })),
 })
-const document = (text: string): DocNode => ({ type: 'doc', content: text.split('\n').map(line => ({ type: 'paragraph', ...(line ? { content: [{ type: 'text', text: line }] } : {}) })) })
-const noted = (text: string): DocNode => ({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Words.' }, { type: 'citation', attrs: { id: 'c1', data: { items: [], form: 'parenthetical', words: { after: text } } } }] }] })
+const noted = (text: string): DocNode => ({
+  type: 'doc',
+  content: [
+    {
+      type: 'paragraph',
+      content: [
+        { type: 'text', text: 'Words.' },
+        { type: 'citation', attrs: { id: 'c1', data: { items: [], form: 'parenthetical', words: { after: text } } } },
+      ],
+    },
+  ],
+})
 const paper = { citations: [{ items: [{ id: 's' }] }] }
 /** One style of each sort: author and date in either case of titles, notes, numbers. */
 const SETTERS = ['apa-7', 'mla-9', 'chicago-18-notes', 'ama-11'].map(id => styleOf(id)!)
-const composed = (name: FieldName, kind?: Source['kind']) => (text: string) => SETTERS.map(style => compose(style, [source(name, kind)(text)], paper))
+const composed = (name: FieldName, kind?: Source['kind']) => (text: string) =>
+  SETTERS.map((style) => compose(style, [source(name, kind)(text)], paper))
 const TODAY = [2026, 11, 28] as const
 
 export const READERS: Record<string, (text: string) => unknown> = {
-  detect, readIdentifiers, readIsbn, tidyDoi, comparableUrl, tidyEnds, readMarks: text => readMarks(text, () => 'x'), readAllMarks: text => readAllMarks(text, () => 'x'),
-  ...Object.fromEntries((['identifiers', 'bibtex', 'ris', 'csl-json', 'page', 'references'] as const).map(form => [`readForm ${form}`, (text: string) => readForm(form, text)])),
-  'readBibtex field': text => readBibtex(`@book{a, title = {${text}}, author = {${text}}}`), 'readRis field': text => readRis(`TY  - BOOK\nTI  - ${text}\nAU  - ${text}\nER  - \n`), 'readCslJson title': text => readCslJson(JSON.stringify([{ type: 'book', title: text, author: [{ literal: text }] }])),
-  'readCslJson': readCslJson, 'readBibNames': readBibNames, 'risDate': risDate,
-  'readDraft html': text => readDraft(`<p>${text}</p>`), 'readDraft text': text => readDraft(textToHtml(text)), 'citeIn': text => citeIn(document(text), () => 'x', new TypedCitations([source('title')('Tides')])), 'citeNotes': text => citeNotes(noted(text), [source('title')('Tides')]),
-  'noticedIn': text => noticedIn(document(text).content!), 'referencesIn': text => referencesIn(document(`References\n\n${text}`), { from: 0, to: 9 }),
-  'readPage': text => readPage(text, 'https://a.example/'), 'readPage body': text => readPage(`<html><head><title>${text}</title></head><body><p>${text}</p></body></html>`, 'https://a.example/'), 'pageNames': text => pageNames([text]), pageDate, richLines,
-  'readPdf': text => readPdf({ lines: text.split('\n').map(line => ({ text: line, size: 12, y: 600 })), height: 800, info: { title: text, author: text, date: text, doi: text, name: text } } as never), readHead, readInnerNames, readPastedNames, tidyPages, readReference, readReferences, splitReferences,
-  'readLatexCitations': text => readLatexCitations(text, () => 'x'), fromLatex, toLatex, texToHtml,
-  'namedBefore': text => namedBefore(text, 'Okonjo'), 'raisedAt': text => raisedAt(text, text, '.,;:?!', true), 'requoteText': text => requoteText(text, APA),
-  readDate, readDegree, readLocator, readName, readNames, readPassage, readPatent, 'standsIn': text => standsIn(text, foldWords(text)),
-  abbreviateJournal, 'abbreviateProceedings': text => [abbreviateProceedings(text, 'words'), abbreviateProceedings(text, 'proc')], 'shortenPublisher': text => [shortenPublisher(text, 'Univ.'), shortenPublisher(text, 'U', true)], foldTitle, foldWords, 'leaveOut': text => leaveOut(text, text, text, APA.page.ellipsis, false),
-  findQuotes, 'setQuotes': text => setQuotes(text, SINGLE_FIRST, 0), parseRich, stripRich, 'runOn': text => runOn(text, new Set()), wordsOf,
-  'straysFrom': text => straysFrom(text, text), 'quotedBefore': text => quotedBefore(text, false), 'closeness': text => closeness(text, text),
-  'checkDetails title': text => checkDetails({ source: source('title')(text), style: APA, today: TODAY }), 'checkDetails container': text => checkDetails({ source: source('container')(text), style: APA, today: TODAY }),
-  'checkDetails url': text => checkDetails({ source: source('url')(text), style: APA, today: TODAY }), 'checkDetails pages': text => checkDetails({ source: source('pages')(text), style: APA, today: TODAY }),
-  'compose title': composed('title'), 'compose pages': composed('pages'), 'compose container': composed('container'), 'compose publisher': composed('publisher', 'book'), 'compose url': composed('url', 'web-page'), 'compose volume': composed('volume'), 'compose edition': composed('edition', 'book'), 'compose place': composed('place', 'book'), 'compose genre': composed('genre', 'thesis'), 'compose event': composed('event', 'conference-paper'),
+  detect,
+  readIdentifiers,
+  readIsbn,
+  tidyDoi,
+  comparableUrl,
+  tidyEnds,
+  readMarks: (text) => readMarks(text, () => 'x'),
+  readAllMarks: (text) => readAllMarks(text, () => 'x'),
+  ...Object.fromEntries(
+    (['identifiers', 'bibtex', 'ris', 'csl-json', 'page', 'references'] as const).map((form) => [
+      `readForm ${form}`,
+      (text: string) => readForm(form, text),
+    ]),
+  ),
+  'readBibtex field': (text) => readBibtex(`@book{a, title = {${text}}, author = {${text}}}`),
+  'readRis field': (text) => readRis(`TY  - BOOK\nTI  - ${text}\nAU  - ${text}\nER  - \n`),
+  'readCslJson title': (text) => readCslJson(JSON.stringify([{ type: 'book', title: text, author: [{ literal: text }] }])),
+  'readCslJson': readCslJson,
+  'readBibNames': readBibNames,
+  'risDate': risDate,
+  'readDraft html': (text) => readDraft(`<p>${text}</p>`),
+  'readDraft text': (text) => readDraft(textToHtml(text)),
+  'citeIn': (text) => citeIn(document(text), () => 'x', new TypedCitations([source('title')('Tides')])),
+  'citeNotes': (text) => citeNotes(noted(text), [source('title')('Tides')]),
+  'noticedIn': (text) => noticedIn(document(text).content!),
+  'referencesIn': (text) => referencesIn(document(`References\n\n${text}`), { from: 0, to: 9 }),
+  'readPage': (text) => readPage(text, 'https://a.example/'),
+  'readPage body': (text) => readPage(`<html><head><title>${text}</title></head><body><p>${text}</p></body></html>`, 'https://a.example/'),
+  'pageNames': (text) => pageNames([text]),
+  pageDate,
+  richLines,
+  'readPdf': (text) =>
+    readPdf({
+      lines: text.split('\n').map((line) => ({ text: line, size: 12, y: 600 })),
+      height: 800,
+      info: { title: text, author: text, date: text, doi: text, name: text },
+    } as never),
+  readHead,
+  readInnerNames,
+  readPastedNames,
+  tidyPages,
+  readReference,
+  readReferences,
+  splitReferences,
+  'readLatexCitations': (text) => readLatexCitations(text, () => 'x'),
+  fromLatex,
+  toLatex,
+  texToHtml,
+  'namedBefore': (text) => namedBefore(text, 'Okonjo'),
+  'raisedAt': (text) => raisedAt(text, text, '.,;:?!', true),
+  'requoteText': (text) => requoteText(text, APA),
+  readDate,
+  readDegree,
+  readLocator,
+  readName,
+  readNames,
+  readPassage,
+  readPatent,
+  'standsIn': (text) => standsIn(text, foldWords(text)),
+  abbreviateJournal,
+  'abbreviateProceedings': (text) => [abbreviateProceedings(text, 'words'), abbreviateProceedings(text, 'proc')],
+  'shortenPublisher': (text) => [shortenPublisher(text, 'Univ.'), shortenPublisher(text, 'U', true)],
+  foldTitle,
+  foldWords,
+  'leaveOut': (text) => leaveOut(text, text, text, APA.page.ellipsis, false),
+  findQuotes,
+  'setQuotes': (text) => setQuotes(text, SINGLE_FIRST, 0),
+  parseRich,
+  stripRich,
+  'runOn': (text) => runOn(text, new Set()),
+  wordsOf,
+  'straysFrom': (text) => straysFrom(text, text),
+  'quotedBefore': (text) => quotedBefore(text, false),
+  'closeness': (text) => closeness(text, text),
+  'checkDetails title': (text) => checkDetails({ source: source('title')(text), style: APA, today: TODAY }),
+  'checkDetails container': (text) => checkDetails({ source: source('container')(text), style: APA, today: TODAY }),
+  'checkDetails url': (text) => checkDetails({ source: source('url')(text), style: APA, today: TODAY }),
+  'checkDetails pages': (text) => checkDetails({ source: source('pages')(text), style: APA, today: TODAY }),
+  'compose title': composed('title'),
+  'compose pages': composed('pages'),
+  'compose container': composed('container'),
+  'compose publisher': composed('publisher', 'book'),
+  'compose url': composed('url', 'web-page'),
+  'compose volume': composed('volume'),
+  'compose edition': composed('edition', 'book'),
+  'compose place': composed('place', 'book'),
+  'compose genre': composed('genre', 'thesis'),
+  'compose event': composed('event', 'conference-paper'),
 }

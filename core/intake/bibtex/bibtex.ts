@@ -195,7 +195,7 @@ const EDITOR_ROLES: Record<string, FieldName> = {
   translator: 'translator',
   compiler: 'compiler',
 }
-const editorRole = (type: string): FieldName => (Object.hasOwn(EDITOR_ROLES, type) ? EDITOR_ROLES[type]! : 'editor')
+const editorRole = (type: string): FieldName => rowOf(EDITOR_ROLES, type) ?? 'editor'
 
 function joinSubtitles(fields: Fields, text: (name: string, target?: FieldName) => string) {
   const join = (a: string, b: string) => (!a ? b : !b ? a : /[?!.:]$/u.test(a.replace(/<[^>]+>$/u, '')) ? `${a} ${b}` : `${a}: ${b}`)

@@ -36,7 +36,9 @@ export function texToHtml(tex: string): { html: string, title?: string } {
       if (!next) return
       rest = rest.slice(next.index + next[0].length)
       const [, heading, words, begins, ends] = next
-      if (heading) out.push(`<h${HEADINGS[heading]}>${inline(words!)}</h${HEADINGS[heading]}>`)
+      const level = heading && rowOf(HEADINGS, heading)
+      const list = rowOf(LISTS, begins ?? ends ?? '')
+      if (level) out.push(`<h${level}>${inline(words!)}</h${level}>`)
       else if (begins && (PASSED.has(begins) || RAW.has(begins) || begins === 'tabular' || begins === 'thebibliography')) {
         const close = rest.indexOf(`\\end{${begins}`)
         const inside = close < 0 ? rest : rest.slice(0, close)
@@ -48,8 +50,8 @@ export function texToHtml(tex: string): { html: string, title?: string } {
       // What sets a figure or table in place is not printed; its caption is.
       else if (begins && /^(?:figure|table|wrapfigure|center|minipage)$/u.test(begins))
         rest = rest.replace(/^\s*(?:\[[^\]]*\]|\{[^{}]*\})+/u, '')
-      else if (begins) out.push(rowOf(LISTS, begins) ? `<${LISTS[begins]}>` : QUOTES.has(begins) ? '<blockquote>' : '')
-      else if (ends) out.push(rowOf(LISTS, ends) ? `</li></${LISTS[ends]}>` : QUOTES.has(ends) ? '</blockquote>' : '')
+      else if (begins) out.push(list ? `<${list}>` : QUOTES.has(begins) ? '<blockquote>' : '')
+      else if (ends) out.push(list ? `</li></${list}>` : QUOTES.has(ends) ? '</blockquote>' : '')
       else out.push(out.at(-1)?.match(/^<(?:ul|ol)>$/u) ? '<li>' : '</li><li>')
     }
   }

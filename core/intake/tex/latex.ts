@@ -2,6 +2,8 @@
  * LaTeX's way of writing letters and treatments, read into Unicode and the inline tags of titles, and written back.
  * Source: LaTeX2e unofficial reference manual, 23.5 (accents), 23.6 (additional Latin letters); BibTeX manual, 4 (special characters).
  */
+import { rowOf } from '../../text/lookup'
+
 const COMBINING: Record<string, string> = {
   '`': '\u0300', '\'': '\u0301', '^': '\u0302', '~': '\u0303', '=': '\u0304', 'u': '\u0306', '.': '\u0307', '"': '\u0308',
   'r': '\u030A', 'H': '\u030B', 'v': '\u030C', 'd': '\u0323', 'c': '\u0327', 'k': '\u0328', 'b': '\u0331', 't': '\u0361',
@@ -265,14 +267,17 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
       )
     }
     at += name.length
-    if (Object.hasOwn(SYMBOLS, name)) {
+    const symbol = rowOf(SYMBOLS, name)
+    if (symbol !== undefined) {
       eatSpace()
-      return SYMBOLS[name]!
+      return symbol
     }
     if (Object.hasOwn(COMBINING, name)) return accent(name, argument(depth))
     eatSpace()
-    if (Object.hasOwn(AROUND, name)) return tag(argument(depth), AROUND[name]!)
-    if (Object.hasOwn(SWITCHES, name)) return tag(group(depth, true), SWITCHES[name]!)
+    const around = rowOf(AROUND, name)
+    if (around) return tag(argument(depth), around)
+    const switched = rowOf(SWITCHES, name)
+    if (switched) return tag(group(depth, true), switched)
     if (SECOND.has(name)) { argument(depth); return argument(depth) }
     if (SILENT.has(name) || input[at] === '{') return input[at] === '{' ? argument(depth) : ''
     return ''
@@ -338,7 +343,7 @@ const squash = (text: string): string => (/[\t\n\r\v\f\u00A0]|\s\s|^\s|\s$/u.tes
 function accent(mark: string, base: string): string {
   const [, before, letter, rest] = /^((?:<[^>]*>)*)([\s\S]?)([\s\S]*)$/u.exec(base)!
   const plain = letter === 'ı' ? 'i' : letter === 'ȷ' ? 'j' : letter!
-  return plain ? before + (plain + COMBINING[mark]!).normalize('NFC') + rest : ''
+  return plain ? before + (plain + rowOf(COMBINING, mark)!).normalize('NFC') + rest : ''
 }
 
 /**
