@@ -10,6 +10,7 @@ install()
 build()
 const data = join(tmpdir(), `dendle-shots-${process.pid}.sqlite`)
 run(process.execPath, ['--import', 'tsx', 'server/db/seed.ts'], { env: { ...process.env, DENDLE_DATA: data } })
+process.env.NUXT_PUBLIC_PARTS = '1'
 const port = 4398
 const { child, ready } = await serve({ port, data, quiet: true })
 if (!ready) process.exit(1)
@@ -22,15 +23,19 @@ const page = await (
 ).newPage()
 page.setDefaultTimeout(10_000)
 const at = path => page.goto(`http://127.0.0.1:${port}${path}`, { waitUntil: 'load' })
-const shot = async (name) => {
+const shot = async (name, options = {}) => {
   await page.evaluate(() => document.fonts.ready)
   await page.waitForTimeout(700)
-  await page.screenshot({ path: join(out, `${name}.png`) })
+  await page.screenshot({ path: join(out, `${name}.png`), ...options })
   say(name)
 }
 const PAPER = '/papers/demo-carewick'
 await at('/')
 await shot('desk')
+await at('/parts')
+await shot('parts', { fullPage: true })
+await page.evaluate(() => { document.documentElement.dataset.theme = 'night' })
+await shot('parts-night', { fullPage: true })
 await at(`${PAPER}/gather?source=demo-okonjo-2021`)
 await page.getByLabel('Volume', { exact: true }).first().focus()
 await shot('gather')

@@ -37,6 +37,8 @@ export const usePaper = defineStore('paper', () => {
    */
   let saved: DocNode | undefined
   let savedBy: string | null | undefined
+  /** The text as it was when this window opened the paper: what windows that closed before may have written on. */
+  let opened: { revision: number, body: DocNode } | undefined
   const at = () => `/api/papers/${paper.value!.id}`
   const self = (): Pick<Job, 'thing' | 'id'> => ({ thing: 'paper', id: paper.value!.id })
 
@@ -45,6 +47,7 @@ export const usePaper = defineStore('paper', () => {
     paper.value = record
     saved = body
     savedBy = last
+    opened = { revision: record.revision, body }
     owned.open(id, sources, passages)
     text.open(id, body)
     await saving.open(id, new Date(record.updatedAt))
@@ -87,8 +90,10 @@ export const usePaper = defineStore('paper', () => {
     const record = paper.value!
     const { body, ...rest } = job.change as PaperChange
     const mine = saving.unsaved().find(({ thing }) => thing === 'paper')?.change as PaperChange | undefined
+    // Another closed window's words may stand here already, unsaved or saved: both were made from the text as it was opened.
+    const sinceOpened = from !== undefined && from === opened?.revision && record.revision !== from
     const upToDate = from === undefined || from === record.revision || (savedBy === by && !mine)
-    if (!mine?.body) {
+    if (!mine?.body && !sinceOpened) {
       // Made from an older state: it goes out as that, and meets what the server has.
       if (!upToDate) {
         record.revision = from
@@ -99,9 +104,11 @@ export const usePaper = defineStore('paper', () => {
       return [job]
     }
     Object.assign(record, rest)
+    const here = mine?.body ?? text.body
     const left: Job[] = Object.keys(rest).length ? [{ ...job, change: rest }] : []
-    if (!body || JSON.stringify(body) === JSON.stringify(mine.body)) return left
-    const both = upToDate && saved ? joinTexts(saved, mine.body, body) : undefined
+    if (!body || JSON.stringify(body) === JSON.stringify(here)) return left
+    const base = sinceOpened ? opened?.body : upToDate ? saved : undefined
+    const both = base && joinTexts(base, here, body)
     if (both) {
       text.show(both)
       return [{ ...job, change: { ...rest, body: both } }]

@@ -400,3 +400,21 @@ test('the anatomy works both ways, by keyboard and by touch, and every form can 
   const copied = await page.evaluate(async () => (await (await navigator.clipboard.read())[0]!.getType('text/html')).text())
   expect(copied).toContain('<i>Journal of Estuary Heritage</i>')
 })
+
+test('names are put in order by dragging their handle, and by keys', async ({ page }) => {
+  const id = (await (await page.request.post('/api/papers', { data: { title: 'In order' } })).json() as { id: string }).id
+  const author = ['Moss', 'Okonjo', 'Tremayne'].map(family => ({ family, given: 'Ada' }))
+  const made = await (await page.request.post(`/api/papers/${id}/sources`, { data: { kind: 'book', fields: { title: 'Mud', author } } })).json() as { id: string }
+  await page.goto(`/papers/${id}/gather?source=${made.id}`)
+  const anatomy = page.getByTestId('anatomy')
+  await expect(anatomy).toContainText('Moss, A., Okonjo, A., & Tremayne, A.')
+  const rows = page.locator('[data-names=author] .name-row')
+  await rows.nth(2).hover()
+  await rows.nth(2).locator('[data-handle]').dragTo(rows.nth(0))
+  await expect(anatomy).toContainText('Tremayne, A., Moss, A., & Okonjo, A.')
+  await page.getByLabel('Author 3', { exact: true }).press('Alt+ArrowUp')
+  await expect(anatomy).toContainText('Tremayne, A., Okonjo, A., & Moss, A.')
+  // And in a line the mouse still chooses words.
+  await page.getByLabel('Author', { exact: true }).dblclick({ position: { x: 20, y: 12 } })
+  expect(await page.getByLabel('Author', { exact: true }).evaluate((el: HTMLInputElement) => el.value.slice(el.selectionStart!, el.selectionEnd!).trim())).toBe('Tremayne')
+})

@@ -206,3 +206,76 @@ test('a database that cannot be used is left untouched and named', async () => {
   expect(damaged.said).toContain('cannot be used')
   expect(readFileSync(torn).equals(before)).toBe(true)
 })
+
+test('two tabs that were offline and closed: the words of both come back', async ({ page, context }) => {
+  const id = await newPaper(page, 'Two on the train')
+  const paragraph = (text: string) => ({ type: 'paragraph', content: [{ type: 'text', text }] })
+  const body = { type: 'doc', content: [paragraph('First.'), paragraph('Middle.'), paragraph('Last.')] }
+  expect((await page.request.patch(`/api/papers/${id}`, { data: { revision: 1, body } })).status()).toBe(200)
+  const tabs = [page, await context.newPage()]
+  const paper = (tab: Page) => tab.getByRole('textbox', { name: 'The paper', exact: true })
+  for (const tab of tabs) {
+    await tab.goto(`/papers/${id}/write`)
+    await expect(paper(tab)).toContainText('Last.')
+  }
+  await context.setOffline(true)
+  for (const [i, tab] of tabs.entries()) {
+    await paper(tab).click()
+    await tab.keyboard.press(i ? 'Control+End' : 'Control+Home')
+    await tab.keyboard.type(i ? ' From the second.' : 'From the first. ')
+    await expect(tab.getByTestId('save-state')).toContainText('Offline')
+  }
+  const again = await context.newPage()
+  for (const tab of tabs) await tab.close({ runBeforeUnload: false })
+  await context.setOffline(false)
+  await again.goto(`/papers/${id}/write`)
+  await expect(paper(again)).toContainText('From the first. First.')
+  await expect(paper(again)).toContainText('Last. From the second.')
+  await expect(again.getByTestId('save-state')).toContainText(/^Saved/u)
+  const kept = await (await again.request.get(`/api/papers/${id}`)).json() as { paper: { body: object } }
+  expect(JSON.stringify(kept.paper.body)).toMatch(/From the first\. First\..*Last\. From the second\./u)
+})
+
+test('what is nested a thousand deep is refused, and the server goes on', async ({ request }) => {
+  const deep = `{"revision":1,"body":${'{"type":"doc","content":['.repeat(1000)}${']}'.repeat(1000)}}`
+  const answer = await request.patch('/api/papers/demo-drowned-king', { data: Buffer.from(deep), headers: { 'content-type': 'application/json' } })
+  expect(answer.status()).toBe(422)
+  expect(((await answer.json()) as { code: string }).code).toBe('too-deep')
+  expect((await request.get('/api/health')).ok()).toBe(true)
+})
+
+test('while a long document is written, others are answered', async ({ request }) => {
+  const { id } = (await (await request.post('/api/papers', { data: { title: 'Six hundred pages' } })).json()) as { id: string }
+  const content = Array.from({ length: 6000 }, (_, i) => ({ type: 'paragraph', content: [{ type: 'text', text: `Paragraph ${i}. ${'Mud gathers behind the gate. '.repeat(12)}` }] }))
+  expect((await request.patch(`/api/papers/${id}`, { data: { revision: 1, body: { type: 'doc', content } } })).status()).toBe(200)
+  let written = false
+  const document = request.get(`/api/papers/${id}/document.docx`, { timeout: 60_000 }).then((answer) => {
+    written = true
+    return answer.status()
+  })
+  let answered = 0
+  while (!written) {
+    expect((await request.get('/api/health')).ok()).toBe(true)
+    if (!written) answered++
+  }
+  expect(await document).toBe(200)
+  // One that waits for the document is answered when it is done: once or twice, not again and again.
+  expect(answered).toBeGreaterThan(20)
+})
+
+test('started by itself, the server is this computer’s alone', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'dendle-address-'))
+  const { HOST: _, NITRO_HOST: __, ...env } = process.env
+  const child = spawn(process.execPath, ['.output/server/index.mjs'], {
+    stdio: 'ignore', env: { ...env, PORT: '4393', NITRO_PORT: '4393', DENDLE_DATA: join(folder, 'dendle.sqlite') },
+  })
+  try {
+    await expect.poll(() => fetch('http://127.0.0.1:4393/api/health').then(r => r.ok, () => false), { timeout: 20_000 }).toBe(true)
+    // The system's own list of what listens where: addresses and ports in hexadecimal, the loopback address first byte last.
+    const listening = ['/proc/net/tcp', '/proc/net/tcp6'].flatMap(path => readFileSync(path, 'utf8').split('\n').slice(1)).map(line => line.trim().split(/\s+/u))
+    const port = (4393).toString(16).toUpperCase().padStart(4, '0')
+    const addresses = listening.filter(([, local, , state]) => local?.endsWith(`:${port}`) && state === '0A').map(([, local]) => local!.split(':')[0])
+    expect(addresses).toEqual(['0100007F'])
+  }
+  finally { child.kill() }
+})
