@@ -220,8 +220,9 @@ test('two tabs that were offline and closed: the words of both come back', async
   }
   await context.setOffline(true)
   for (const [i, tab] of tabs.entries()) {
-    await paper(tab).click()
-    await tab.keyboard.press(i ? 'Control+End' : 'Control+Home')
+    await tab.bringToFront()
+    await paper(tab).locator('p').nth(i ? 2 : 0).click()
+    await tab.keyboard.press(i ? 'End' : 'Home')
     await tab.keyboard.type(i ? ' From the second.' : 'From the first. ')
     await expect(tab.getByTestId('save-state')).toContainText('Offline')
   }
