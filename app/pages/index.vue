@@ -2,7 +2,7 @@
 import { formatDistanceToNow } from 'date-fns'
 import { useForm } from '@tanstack/vue-form'
 import * as z from 'zod'
-import { titleSchema } from '~~/core/sheet/details'
+import { titleSchema } from '~~/core/sheet/paper-details'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 

@@ -3,7 +3,7 @@ import { expose } from 'comlink'
 import { BY_LIST } from '~~/core/text/by-list'
 import { decideTitlesBy } from '~~/core/text/capitals'
 import { readForm } from '~~/core/intake/anything'
-import { detect, type Form } from '~~/core/intake/forms'
+import { detect, type Form } from '~~/core/intake/detect'
 import { decode } from '~~/core/intake/decode'
 import { richLines } from '~~/core/intake/paste'
 import type { Intake } from '~~/core/intake/proposal'
@@ -20,7 +20,7 @@ const api = {
         return { form: 'pdf', ...await readPdfFile(bytes, name) }
       }
       if (head[0] === 0x50 && head[1] === 0x4B) {
-        const { readDocumentFile } = await import('./document')
+        const { readDocumentFile } = await import('./docx-list')
         return { form: 'document', ...await readDocumentFile(bytes, progress) }
       }
       text = decode(new Uint8Array(bytes)).text

@@ -1,7 +1,7 @@
-/** One door for everything that comes in as text: who reads it. What it is, `forms.ts` tells. */
+/** One door for everything that comes in as text: who reads it. What it is, `detect.ts` tells. */
 import { readBibtex } from './bibtex/bibtex'
 import { readCslJson } from './csl-json'
-import type { Form } from './forms'
+import type { Form } from './detect'
 import { readPage } from './page/page'
 import type { Intake, Progress } from './proposal'
 import { readReferences } from './reference/references'

@@ -88,6 +88,10 @@ export const FIELDS = {
   language: f('Language', 'what', 'text', 'language', 'if not English: fr, de, es…', ['langid', 'language']),
 } as const satisfies Record<string, FieldSpec>
 
+/** Fields whose text carries italics and words protected from a style's capitals. */
+export const RICH_FIELDS: ReadonlySet<string> = new Set<keyof typeof FIELDS>([
+  'title', 'container', 'titleShort', 'reviewedTitle', 'volumeTitle', 'series', 'originalTitle', 'titleTranslated',
+])
 export type FieldName = keyof typeof FIELDS
 export const FIELD_NAMES = Object.keys(FIELDS) as FieldName[]
 /** The names of the fields of one type. */

@@ -11,42 +11,14 @@ import { KIND_IDS } from '../source/kinds'
 import { LOCATOR_LABELS } from '../source/locator-labels'
 import { RULE_IDS } from '../text/origin'
 import { DATE_FORMS, MAKER_SETS, NAME_FORMS, SYSTEMS } from './ids'
-import { parsePattern, SLOTS } from './pattern'
+import { SLOTS } from './pattern'
+import { joins, joint, label, marks, oneAndSeveralOf, pattern, printed, quotationMark, shaped, sign, template, wordsBefore } from './printed-strings'
 
 const field = z.enum(FIELD_NAMES as [(typeof FIELD_NAMES)[number], ...(typeof FIELD_NAMES)])
 const role = z.enum(NAME_FIELDS as [(typeof NAME_FIELDS)[number], ...(typeof NAME_FIELDS)])
 const kind = z.enum(KIND_IDS)
 const nameForm = z.enum(NAME_FORMS)
 const dateForm = z.enum(DATE_FORMS)
-
-/** A template in the notation of template.ts; what it names is checked against the whole style. */
-const template = z.string().max(2000)
-/** Text printed as it stands: at least a letter or a mark, no notation in it. */
-const printed = z
-  .string()
-  .max(80)
-  .refine((text) => !/[{}<>|⟦⟧*^]/u.test(text), { error: 'is printed as it stands and can hold no { } < > | * ^' })
-const sign = (says: string) => printed.describe(says)
-const shaped = (shape: RegExp, what: string) => printed.refine(text => shape.test(text), { error: what })
-/** Marks and spaces alone. */
-const marks = (says: string) => shaped(/^[ ,;.:()[\]–—/-]{0,4}$/u, 'can hold only marks such as , ; . : ( ) and spaces').describe(says)
-/** What joins names or works: a mark, a space, "and" or "&" if there is one. */
-const joint = shaped(/^[,;]? (?:(?:and|&) )?$/u, 'joins names: a comma or semicolon or neither, a space, and or & or neither')
-const joins = (says: string) => joint.describe(says)
-/** A word or abbreviation behind a name. */
-const label = shaped(/^[\p{L}’]+\.?(?: [\p{L}’]+\.?)*$/u, 'is a word or an abbreviation')
-const quotationMark = shaped(/^[“”‘’«»„‚‹›「」"']$/u, 'is no quotation mark')
-/** Both words end alike: with a space, or without. */
-const wordsBefore = oneAndSeveralOf(shaped(/^(?:[\p{L}§¶]+\.?(?: [\p{L}]+)* ?)?$/u, 'is a word or an abbreviation before a number')).refine(
-  ([one, several]) => one.endsWith(' ') === several.endsWith(' ') && (one === '') === (several === ''),
-  { error: 'one word ends otherwise than the other' },
-)
-/** A pattern in the notation of pattern.ts with these slots. */
-const pattern = (slots: readonly string[]) => z.string().max(200).superRefine((text, context) => {
-  try { parsePattern(text, slots) }
-  catch (error) { context.addIssue({ code: 'custom', message: (error as Error).message }) }
-})
-function oneAndSeveralOf<T extends z.ZodType>(word: T) { return z.tuple([word, word]).readonly() }
 
 const headline = z.strictObject({
   style: z.literal('headline'),

@@ -2,7 +2,7 @@
 import * as z from 'zod'
 import { STYLES } from '../../core/styles'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
-import { detailsSchema, titleSchema as title } from '../../core/sheet/details'
+import { detailsSchema, titleSchema as title } from '../../core/sheet/paper-details'
 import { documentSchema } from '../../core/sheet/document'
 import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
 import { passageFormSchema, passageSchema } from '../../core/source/passages'

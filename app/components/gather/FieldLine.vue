@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FIELDS, type FieldName } from '~~/core/source/fields'
+import { FIELDS, RICH_FIELDS, type FieldName } from '~~/core/source/fields'
 import type { Name } from '~~/core/source/names'
 import { readDate, writeDate, type SourceDate } from '~~/core/source/dates'
 import { isDoi, tidyDoi } from '~~/core/intake/identifiers'
@@ -18,17 +18,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [value: string | SourceDate | undefined], focus: [], blur: [] }>()
 const spec = computed(() => FIELDS[props.name])
-/** Fields whose text carries italics and protected words. */
-const RICH = new Set<FieldName>([
-  'title',
-  'container',
-  'titleShort',
-  'reviewedTitle',
-  'volumeTitle',
-  'series',
-  'originalTitle',
-  'titleTranslated',
-])
 const typed = ref(written(props.value))
 let own = JSON.stringify(props.value)
 watch(() => props.value, (value) => {
@@ -41,7 +30,7 @@ function read(text: string) {
   if (text === '') return undefined
   // A DOI pasted with its resolver is the DOI; anything that is none stays as typed, for the finding to name.
   if (props.name === 'doi') return isDoi(tidyDoi(text)) && !/\s/u.test(text.trim()) ? tidyDoi(text) : text
-  return RICH.has(props.name) ? fromEditable(text, typeof props.value === 'string' ? props.value : '') : text
+  return RICH_FIELDS.has(props.name) ? fromEditable(text, typeof props.value === 'string' ? props.value : '') : text
 }
 function input(text: string) {
   typed.value = text

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDropZone, useEventListener } from '@vueuse/core'
-import { detect, FORM_WORDS } from '~~/core/intake/forms'
+import { detect, FORM_WORDS } from '~~/core/intake/detect'
 import { readIdentifiers } from '~~/core/intake/identifiers'
 import { KINDS, type KindId } from '~~/core/source/kinds'
 import { count } from '~/utils/words'

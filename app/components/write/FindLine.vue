@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { closeHistory } from '@tiptap/pm/history'
 import type { Editor } from '@tiptap/vue-3'
-import { findKey, noteOf, replaceFound } from '~/editor/finding'
+import { findKey, noteOf, replaceFound } from '~/editor/find-in-text'
 
 /** Finding words in the text and replacing them: a line under the tools, never over the text. */
 const props = defineProps<{ editor: Editor }>()

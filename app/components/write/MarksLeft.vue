@@ -4,7 +4,7 @@ import type { Editor } from '@tiptap/vue-3'
 import { marksLeft } from '~~/core/check/marks-left'
 import { readAllMarks } from '~~/core/intake/draft/citations'
 import { newCitationId } from '~/editor/citation'
-import { findWords } from '~/editor/finding'
+import { findWords } from '~/editor/find-in-text'
 import { count } from '~/utils/words'
 
 /** What is found about marks in the text: keys that no source has, and marks whose source has come since they were typed. */

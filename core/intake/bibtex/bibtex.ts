@@ -2,7 +2,7 @@
  * BibTeX in and out. What Dendle has no field for travels with the source and is written again.
  * Source: Patashnik, BibTeXing (1988); Kime, Wemheuer and Lehman, The biblatex Package, 2.2 (entry fields).
  */
-import { FIELDS, FIELD_NAMES, type FieldName } from '../../source/fields'
+import { FIELDS, RICH_FIELDS, FIELD_NAMES, type FieldName } from '../../source/fields'
 import { isKind, kindOf, type KindId } from '../../source/kinds'
 import { MONTHS, readDate, type DatePoint, type SourceDate } from '../../source/dates'
 import type { Fields, Source } from '../../source/model'
@@ -105,16 +105,6 @@ const NOTED = /https?:|\\url|accessed|retrieved|visited|last checked|in press|to
 /** Other names of a text field than the one that is written: two of them may differ. */
 const SECOND = new Set(FIELD_NAMES.filter(name => FIELDS[name].type === 'text').flatMap(name => FIELDS[name].bibtex.slice(1)))
 const KNOWN = new Set([...PLAIN_FIELDS, ...NAME_KEYS].map(([name]) => name))
-const RICH = new Set<FieldName>([
-  'title',
-  'container',
-  'titleShort',
-  'reviewedTitle',
-  'volumeTitle',
-  'series',
-  'originalTitle',
-  'titleTranslated',
-])
 
 function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal {
   const doubts: string[] = []
@@ -131,7 +121,7 @@ function toProposal(entry: BibEntry, raw: ReadonlyMap<string, string>): Proposal
         .replace(/\\([_%&#~$])/gu, '$1')
         .replace(/[{}]/gu, '')
         .trim()
-    const rich = target !== undefined && RICH.has(target)
+    const rich = target !== undefined && RICH_FIELDS.has(target)
     return fromLatex(value, { rich, protect: rich })
   }
   const kind = kindOfEntry(entry, raw, text)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useForm } from '@tanstack/vue-form'
 import * as z from 'zod'
-import { DETAILS, detailSchema, type Detail } from '~~/core/sheet/details'
+import { DETAILS, detailSchema, type Detail } from '~~/core/sheet/paper-details'
 import { count } from '~/utils/words'
 
 const store = usePaper()

@@ -1,7 +1,7 @@
 import { Schema, type Node as PmNode } from '@tiptap/pm/model'
 import { EditorState } from '@tiptap/pm/state'
 import { describe, expect, it } from 'vitest'
-import { findWords, noteOf, replaceFound } from './finding'
+import { findWords, noteOf, replaceFound } from './find-in-text'
 
 const schema = new Schema({
   nodes: {
