@@ -2,6 +2,7 @@
 import '../core/text/with-lists'
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
+import { runCheck } from '../core/check/job'
 import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
 import { decode } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
@@ -12,6 +13,7 @@ import { rowOf } from '../core/text/lookup'
 const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array of jobs, as JSON
 dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|text]   sources
 dendle case --style STYLE [--role title|container]   one title a line
+dendle check [FILE]                           a paper job as JSON: what a careful marker would circle
 dendle styles                                 the styles`
 
 class WrongCall extends Error {}
@@ -53,6 +55,16 @@ function main(args: string[]): number {
       if (values.role && !['title', 'container'].includes(values.role)) throw new WrongCall('--role takes title or container.')
       const rule = values.role === 'container' ? style.capitals.italic : style.capitals.roman
       write(read(positionals[0]).replace(/\r?\n$/u, '').split(/\r?\n/u).map(line => capitaliseText(line, rule)).join('\n'))
+      break
+    }
+    case 'check': {
+      const { positionals } = options(rest, {})
+      const input = readJson(positionals[0], problems)
+      if (input === undefined) break
+      const now = new Date()
+      const done = runCheck(input, [now.getFullYear(), now.getMonth() + 1, now.getDate()])
+      problems.push(...done.problems)
+      if (done.result) write(JSON.stringify(done.result, null, 2))
       break
     }
     case 'styles': {

@@ -61,7 +61,7 @@ export function useSlips(open: Ref<string | undefined>) {
       const twin = seen.find(source)
       seen.add(source)
       if (twin) {
-        const finding = duplicateOf(source, { id: twin.source.id, name: nameOf(twin.source) }, twin.by)
+        const finding = duplicateOf(source, { id: twin.source.id, name: nameOf(twin.source) }, twin.by, style)
         if (!source.settled.includes(finding.id)) found.unshift(finding)
       }
       map.set(source.id, found)

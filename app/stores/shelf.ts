@@ -120,7 +120,12 @@ export const useShelf = defineStore('shelf', () => {
   const lower = (text: string) => text.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())
   /** Does what a finding offers, or remembers that it is to be left. */
   const fix = (source: PaperSource, { brief, fix }: Finding) =>
-    fix && mend(source, { fields: fix.fields, ...(fix.kind ? { kind: fix.kind } : {}) }, `${brief}: ${lower(fix.label)}, done.`)
+    fix?.change.on === 'source'
+    && mend(
+      source,
+      { fields: fix.change.fields, ...(fix.change.kind ? { kind: fix.change.kind } : {}) },
+      `${brief}: ${lower(fix.label)}, done.`,
+    )
   const leave = (source: PaperSource, { id, brief }: Finding) =>
     mend(source, { settled: [...source.settled, id] }, `Left as it is: ${lower(brief)}.`)
 

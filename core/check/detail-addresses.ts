@@ -1,7 +1,7 @@
 /** DOIs, ISBNs and web addresses that will not lead a reader to the source. */
 import { isDoi, readIsbn, tidyDoi } from '../intake/identifiers'
 import { textOf, withField, type Fields } from '../source/model'
-import type { DetailRule } from './finding'
+import type { DetailRule } from './detail-rule'
 
 const doi: DetailRule = ({ source }) => {
   const value = textOf(source, 'doi')

@@ -2,7 +2,7 @@
 import { FIELDS, NAME_FIELDS } from '../source/fields'
 import { withField, type Fields } from '../source/model'
 import { looksLikeGroup, readName, wholeName, writeName, type Name } from '../source/names'
-import type { DetailRule, Fix } from './finding'
+import type { DetailFound, DetailRule } from './detail-rule'
 
 interface Slip { rule: string, says: string, label: string, becomes: Name[] }
 
@@ -96,7 +96,7 @@ const slips: DetailRule = ({ source }) => NAME_FIELDS.flatMap((field) => {
     const slip = slipOf(name)
     if (!slip) return []
     const becomes = [...names.slice(0, i), ...slip.becomes, ...names.slice(i + 1)]
-    const fix: Fix = {
+    const fix: DetailFound['fix'] = {
       label: slip.label,
       fields: withField(source.fields, field, becomes.length ? becomes : undefined),
       ...(slip.becomes.length ? { shows: slip.becomes.map(writeName).join('; ') } : {}),

@@ -3,7 +3,7 @@ import { FIELDS, type FieldName } from '../source/fields'
 import { kindOf } from '../source/kinds'
 import { dateOf, textOf, withField } from '../source/model'
 import { writeDate } from '../source/dates'
-import type { DetailRule } from './finding'
+import type { DetailRule } from './detail-rule'
 
 /** Labels that the style prints by itself, by field. */
 const LABELS: Partial<Record<FieldName, RegExp>> = {

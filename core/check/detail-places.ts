@@ -3,7 +3,7 @@ import { TEXT_FIELDS } from '../source/fields'
 import { hintFor, kindOf, labelFor } from '../source/kinds'
 import { has, missing, textOf, withField, type Fields } from '../source/model'
 import { stripRich } from '../text/rich'
-import type { DetailRule } from './finding'
+import type { DetailRule } from './detail-rule'
 
 const holes: DetailRule = ({ source, style }) => missing(source).map((field) => {
   const hint = hintFor(source.kind, field)

@@ -5,7 +5,7 @@ import { writeRich } from '../text/protection'
 import { kindOf } from '../source/kinds'
 import { textOf, withField, type Source } from '../source/model'
 import type { Style } from '../styles/schema'
-import type { DetailRule } from './finding'
+import type { DetailRule } from './detail-rule'
 
 /** The title in the sentence case that sources are stored in, names kept, a capital after a colon. */
 export const storedCase = (title: string): string => writeRich(capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)

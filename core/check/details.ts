@@ -3,7 +3,9 @@ import { isCommon } from '../text/capitals'
 import { guarded } from '../compose/as-typed'
 import { listEntry } from '../compose/entry'
 import type { Source } from '../source/model'
-import { identify, type Finding, type Setting } from './finding'
+import type { Style } from '../styles/schema'
+import { identify, type Setting } from './detail-rule'
+import type { Finding } from './finding'
 import { ADDRESS_RULES } from './detail-addresses'
 import { NAME_RULES } from './detail-names'
 import { NUMBER_RULES } from './detail-numbers'
@@ -16,7 +18,7 @@ const RULES = [...PLACE_RULES, ...NAME_RULES, ...TITLE_RULES, ...NUMBER_RULES, .
 export function checkDetails(setting: Setting, settled: readonly string[] = []): Finding[] {
   const { source, style } = setting
   // A rule that comes to grief on a source leaves the others theirs.
-  const found = RULES.flatMap(rule => guarded(() => rule(setting), () => [])).map(finding => identify(finding, source))
+  const found = RULES.flatMap(rule => guarded(() => rule(setting), () => [])).map(finding => identify(finding, source, style))
   if (listEntry(style, source)?.some(run => run.rules.includes('as-typed'))) {
     found.unshift(
       identify(
@@ -27,26 +29,27 @@ export function checkDetails(setting: Setting, settled: readonly string[] = []):
           serious: true,
         },
         source,
+        style,
       ),
     )
   }
-  if (!found.some(finding => finding.field === 'title')) {
+  if (!found.some(({ where }) => where.at === 'field' && where.field === 'title')) {
     const unsure = new Set<string>()
     listEntry(style, source, { unsure })
     if (unsure.size)
-      found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source))
+      found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source, style))
   }
   return settled.length ? found.filter(finding => !settled.includes(finding.id)) : found
 }
 
-/** A fix done: the fields, and the kind where it changes. */
-export const fixed = (source: Source, finding: Finding): Pick<Source, 'kind' | 'fields'> => ({
-  kind: finding.fix?.kind ?? source.kind,
-  fields: finding.fix?.fields ?? source.fields,
-})
+/** A source with a finding's fix done: the fields, and the kind where it changes. */
+export function fixed(source: Source, { fix }: Finding): Source {
+  const change = fix?.change
+  return change?.on === 'source' ? { ...source, kind: change.kind ?? source.kind, fields: change.fields } : source
+}
 
 /** That a source is in the paper twice; the fix, a merge, is for the writer to see through. */
-export const duplicateOf = (source: Source, other: { id: string, name: string }, by: string): Finding => ({
+export const duplicateOf = (source: Source, other: { id: string, name: string }, by: string, style: Style): Finding => ({
   ...identify(
     {
       rule: 'duplicate',
@@ -55,6 +58,7 @@ export const duplicateOf = (source: Source, other: { id: string, name: string },
       about: other.id,
     },
     source,
+    style,
   ),
   other: other.id,
 })

@@ -1,105 +1,80 @@
-/** What a careful marker would circle: words, the reason, and a fix where one is certain. */
-import { rowOf } from '../text/lookup'
+/**
+ * A finding: what a careful marker would circle. One shape for all of Dendle, whoever makes it and whoever shows it: the
+ * rule and its sentence, the words concerned, where they are, and, where there is one, a change that mends them as one
+ * undo, of a source or of the text.
+ */
+import type { DocNode } from '../sheet/document'
 import type { FieldName } from '../source/fields'
-import { labelFor, type KindId } from '../source/kinds'
-import type { Fields, Source } from '../source/model'
-import type { Style } from '../styles/schema'
+import type { KindId } from '../source/kinds'
+import type { Fields } from '../source/model'
+import type { Detail } from '../styles/ids'
+
+export const FAMILIES = ['citations', 'quotations', 'own-words', 'list', 'details', 'page'] as const
+export type Family = (typeof FAMILIES)[number]
+
+export type Where =
+  | { at: 'field', source: string, field?: FieldName }
+  /** A citation, by the id of its node, in a block of the document. */
+  | { at: 'citation', block: number, citation: string }
+  /** A stretch of a line of a block: `path` leads from the block to the line, letters count from 0, a citation as one. */
+  | { at: 'words', block: number, path: readonly number[], from: number, to: number }
+  | { at: 'block', block: number }
+  | { at: 'list' }
+  | { at: 'detail', detail: Detail | 'title' | 'target' }
+
+/** What mends it: other fields of a source, other blocks in the place of some, a source no longer listed. */
+export type Change =
+  | { on: 'source', source: string, fields: Fields, kind?: KindId }
+  | { on: 'text', from: number, to: number, blocks: DocNode[] }
+  | { on: 'use', source: string, listed: boolean }
 
 export interface Fix {
   /** What the button says. */
   label: string
-  /** What the value would be, to be seen before it is done. */
+  /** What the words would be, to be seen before it is done; rich text. */
   shows?: string
-  fields: Fields
-  kind?: KindId
+  change: Change
 }
 
 export interface Finding {
-  /** Stable for the same words: "leave it" holds until they change. */
+  /** Stable for the same words at the same sort of place: "leave it" holds until they change. */
   id: string
   rule: string
-  field?: FieldName
+  family: Family
+  /** What is the matter, in a sentence or two. */
   says: string
-  /** In a few words, for the line beside a slip: "Title in capitals". */
+  /** The same in a few words, where there is little room: "Title in capitals". */
   brief: string
+  /** The manual's section; nothing for what is no manual's. */
+  source: string
+  /** The words concerned, as they stand; rich text, its stress what is meant. */
+  excerpt: string
+  where: Where
+  /** The fix can be done without a look at it. */
+  certain: boolean
+  /** The reference has a hole, or would be marked wrong, without it; otherwise it is a question. */
+  serious: boolean
   fix?: Fix
   /** Another source that it is about. */
   other?: string
-  /** The reference has a hole, or would be marked wrong, without it. */
-  serious: boolean
-}
-
-/** What a rule may ask: the source, the style it will be printed in, today. */
-export interface Setting {
-  source: Source
-  style: Style
-  /** Year, month, day. */
-  today: readonly [number, number, number]
-}
-
-/** One rule about the details of a source. A rule family is a file that exports a list of these. */
-export type DetailRule = (setting: Setting) => (Omit<Finding, 'id' | 'serious' | 'brief'> & { serious?: boolean, about?: string })[]
-
-const BRIEF: Record<string, string> = {
-  'as-typed': 'Could not be set',
-  'page-undated': 'No date',
-  'duplicate': 'Twice in this paper',
-  'title-shouted': 'Title in capitals',
-  'title-headline': 'Title capitalised for another style',
-  'title-unsure': 'A name or a word?',
-  'title-edges': 'Title with something left on it',
-  'container-shouted': 'Name in capitals',
-  'name-et-al': '“et al.” as a name',
-  'name-swapped': 'Names swapped',
-  'name-group': 'A group read as a person',
-  'name-person': 'A person read as a group',
-  'name-joined': 'Several names in one',
-  'name-loud': 'Name in capitals',
-  'name-twice': 'Named twice',
-  'names-left-out': 'Authors left out',
-  'places-swapped': 'Journal and publisher swapped',
-  'publisher-as-journal': 'A publisher as the journal',
-  'journal-as-publisher': 'A journal as the publisher',
-  'retrieved-left': '“Retrieved” left in',
-  'journal-short': 'Journal abbreviated',
-  'stray-mark': 'A stray mark',
-  'number-labelled': 'A label in a number',
-  'pages-upside-down': 'Pages upside down',
-  'edition-first': 'First edition',
-  'edition-words': 'Words in the edition',
-  'date-future': 'A date to come',
-  'date-words': 'Date not understood',
-  'dates-crossed': 'Dates crossed',
-  'accessed-beside-doi': 'Day of reading not needed',
-  'accessed-beside-date': 'Day of reading not needed',
-  'doi-text': 'Words around the DOI',
-  'doi-wrong': 'Not a DOI',
-  'doi-in-url': 'A DOI as the address',
-  'url-words': 'Words before the address',
-  'url-scheme': 'Address without https://',
-  'url-wrong': 'Not a web address',
-  'url-proxy': 'A library’s own address',
-  'url-session': 'Tracking in the address',
-  'url-search': 'Address of a search',
-  'isbn-wrong': 'ISBN mistyped',
-}
-const briefly = (rule: string, field: FieldName | undefined, kind: KindId): string =>
-  rule === 'missing' && field ? `No ${labelFor(kind, field).toLowerCase()}` : (rowOf(BRIEF, rule) ?? 'To look at')
-
-/** A finding with its id made from the rule, the field and the words it is about. */
-export function identify({ about, serious = false, ...finding }: ReturnType<DetailRule>[number], source: Source): Finding {
-  const value = about ?? (finding.field ? JSON.stringify(source.fields[finding.field] ?? '') : '')
-  return {
-    ...finding,
-    serious,
-    brief: briefly(finding.rule, finding.field, source.kind),
-    id: `${finding.rule}:${finding.field ?? ''}:${hash(value)}`,
-  }
 }
 
 /** FNV-1a, 32 bits: short and the same everywhere. */
-function hash(text: string): string {
+export function hash(text: string): string {
   let h = 0x811C9DC5
   for (let i = 0; i < text.length; i++) h = Math.imul(h ^ text.charCodeAt(i), 0x01000193) >>> 0
   return h.toString(36)
 }
+
+/** Ids made one of a kind: the second of the same words, in the order of the paper, is "#2". */
+export function distinct(findings: readonly Finding[]): Finding[] {
+  const seen = new Map<string, number>()
+  return findings.map((finding) => {
+    const n = (seen.get(finding.id) ?? 0) + 1
+    seen.set(finding.id, n)
+    return n === 1 ? finding : { ...finding, id: `${finding.id}#${n}` }
+  })
+}
+
+/** The block of the document it is in; none for what is no place in the text. */
+export const blockOf = ({ where }: Finding): number | undefined => ('block' in where ? where.block : undefined)

@@ -8,7 +8,7 @@ import { compose, composeAlone, filingOrder, type Citation } from '../compose/co
 import { cslItemSchema, fromCsl, type CslItem } from '../source/csl'
 import { isEmpty, type Source } from '../source/model'
 import { labelSchema } from '../source/locator-labels'
-import { STYLES, styleOf } from '../styles'
+import { STYLES, styleOf, type Style } from '../styles'
 import { changeSchema, withChanges } from '../styles/changes'
 import { plain, toHtml, toMarkup, type Run } from '../text/runs'
 
@@ -49,7 +49,7 @@ export type Output = 'markup' | 'html' | 'text'
 
 const WRITERS: Record<Output, (runs: readonly Run[]) => string> = { markup: toMarkup, html: toHtml, text: plain }
 
-const issueText = (error: z.ZodError, where: string): Problem[] =>
+export const issueText = (error: z.ZodError, where: string): Problem[] =>
   error.issues.map((issue) => ({
     where: [where, ...issue.path.map((p) => (typeof p === 'number' ? `[${p}]` : `.${String(p)}`))].join('').replace(/^\./u, ''),
     what: issue.message,
@@ -62,24 +62,9 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
   const parsed = jobSchema.safeParse(input)
   if (!parsed.success) return { result: null, problems: issueText(parsed.error, where) }
   const job = parsed.data
-  const plainStyle = styleOf(job.style)
-  if (!plainStyle)
-    return {
-      result: null,
-      problems: [{ where: `${where}.style`, what: `there is no style "${job.style}"; use one of ${STYLES.map((s) => s.id).join(', ')}.` }],
-    }
   const problems: Problem[] = []
-  const changes = job.houseRules.flatMap((raw, i) => {
-    const change = changeSchema.safeParse(raw)
-    if (!change.success) problems.push(...issueText(change.error, `${where}.houseRules[${i}]`))
-    return change.success ? [change.data] : []
-  })
-  const { style, refused } = changes.length ? withChanges(plainStyle, changes) : { style: plainStyle, refused: [] }
-  for (const { change, what } of refused)
-    problems.push({
-      where: `${where}.houseRules`,
-      what: `"${change.path}" cannot be ${JSON.stringify(change.value)} in ${plainStyle.id}; the change was left out: ${what}.`,
-    })
+  const style = readStyle(job.style, job.houseRules, where, problems)
+  if (!style) return { result: null, problems }
   const sources = readSources(job.sources, where, problems)
   const known = new Set(sources.map(s => s.id))
   const citations = job.citations.map((raw, i): Citation => {
@@ -134,6 +119,28 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
     },
     problems,
   }
+}
+
+/** The style of a job with its house rules; undefined where there is no such style. What cannot be done is a problem. */
+export function readStyle(id: string, houseRules: readonly unknown[], where: string, problems: Problem[]): Style | undefined {
+  const own = styleOf(id)
+  if (!own) {
+    problems.push({ where: `${where}.style`, what: `there is no style "${id}"; use one of ${STYLES.map(one => one.id).join(', ')}.` })
+    return undefined
+  }
+  const changes = houseRules.flatMap((raw, i) => {
+    const change = changeSchema.safeParse(raw)
+    if (!change.success) problems.push(...issueText(change.error, `${where}.houseRules[${i}]`))
+    return change.success ? [change.data] : []
+  })
+  if (!changes.length) return own
+  const { style, refused } = withChanges(own, changes)
+  for (const { change, what } of refused)
+    problems.push({
+      where: `${where}.houseRules`,
+      what: `"${change.path}" cannot be ${JSON.stringify(change.value)} in ${own.id}; the change was left out: ${what}.`,
+    })
+  return style
 }
 
 export function readSources(items: readonly unknown[], where: string, problems: Problem[]): Source[] {

@@ -7,8 +7,6 @@ export const titleSchema = z
   .min(1, { error: 'A paper needs a title; a working title will do.' })
   .max(5000, { error: 'The title is longer than 5,000 characters.' })
 
-/** What Hand in asks for, in the order it asks. */
-export const DETAILS = ['writer', 'instructor', 'course', 'institution', 'date'] as const
-export type Detail = (typeof DETAILS)[number]
+export { DETAILS, type Detail } from '../styles/ids'
 export const detailSchema = z.string().max(2000, { error: 'This is longer than 2,000 characters; a title page has no room for it.' })
 export const detailsSchema = z.record(z.string().max(60), detailSchema)

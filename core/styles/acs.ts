@@ -1,6 +1,7 @@
 /** ACS: The ACS Guide to Scholarly Communication (2020, updated), references. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { ACS } from './sections'
 import { CAPITAL_WORDS, PERSONALLY, ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
@@ -52,7 +53,7 @@ export const acs: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', behind: '.,;:?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
+  page: { titlePage: false, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50, shorterToo: true }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|{url}[ (accessed {accessed})]>',
@@ -94,6 +95,7 @@ export const acs: Style = {
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title:cased}[, {date}]', inside: '{container}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
+  sections: ACS,
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials; names are separated by semicolons and all are listed.', source: guide('4.3 Author names') },
     'names.initials': { says: `Initials ${SAYS.initials}.`, source: guide('4.3 Author names') },

@@ -1,6 +1,7 @@
 /** AMA 11: AMA Manual of Style, 11th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { AMA_11 } from './sections'
 import { PERSONALLY, ACT_WORDS, BARE, captions, CREDIT, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
@@ -42,14 +43,14 @@ export const ama11: Style = {
   url: { scheme: true, doi: 'doi:{doi}' },
   options: {},
   citation: {
-    system: 'numbers', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
+    system: 'numbers', quotedPlace: 'paged', open: '(', close: ')', between: ',', beforeYear: ' ', beforeLocator: ' ', order: 'given', names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', cited in ', inSentence: IN_SENTENCE,
     actWords: ACT_WORDS,
     locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], book: ['bk ', 'bks '], part: ['pt ', 'pts '], column: ['col ', 'cols '], folio: ['fol ', 'fols '], note: ['n ', 'nn '], appendix: ['app ', 'apps '], equation: ['eq ', 'eqs '], plate: ['pl ', 'pls '] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', closedUp: true, /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@seen}][. {@link}]',
   parts: {
     link: '<{doi}|{url}>', seen: 'Accessed {accessed}',
@@ -91,6 +92,7 @@ export const ama11: Style = {
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: <container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}[; {archiveLocation}]]' },
   },
+  sections: AMA_11,
   rules: {
     'names.inverted': { says: 'Surname first, then initials with neither comma nor stops.', source: 'AMA 11, 3.7' },
     'names.initials': { says: `Initials ${SAYS.initials}.`, source: 'AMA 11, 3.7' },

@@ -2,6 +2,7 @@
 import { rowOf } from '../text/lookup'
 import { apa7 } from './apa-7'
 import type { Layout, Style } from './schema'
+import { APA_6 } from './sections'
 import { etAl, nameForm, PRESENTED, SAYS } from './shared'
 
 const NUMBERS = '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|{article}>]'
@@ -61,13 +62,14 @@ export const apa6: Style = {
   citation: { ...apa7.citation, laterNames: { names: 'later', narrative: 'laterNarrative' } },
   // A figure's caption follows its number below it; a table's title stands above in italics (APA 6, 5.12, 5.23).
   page: {
-    ...apa7.page, titleBold: false, listHeadingBold: false,
+    ...apa7.page, details: ['writer', 'institution'], titleBold: false, listHeadingBold: false,
     // APA 6, 3.03: from the third level on a heading begins its paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     captions: { table: { label: 'Table {n}', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}.', labelled: 'italic', between: ' ', place: 'below' } },
   },
   parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|[Retrieved from {url}]>' },
   kinds,
+  sections: APA_6,
   rules: {
     ...Object.fromEntries(Object.entries(apa7.rules).map(([id, rule]) => [id, { ...rule, source: rowOf(SECTIONS, id) ? `APA 6, ${rowOf(SECTIONS, id)}` : 'APA 6' }])),
     'names.shortened': { says: `Up to {names.lead.etAl.from:less-one-words} authors are listed; beyond that the first {names.lead.etAl.keep:words}, ${SAYS.rest}. In the text {names.later.etAl.from:words} to {names.text.etAl.from:less-one-words} are all named once, then the first and {names.text.etAl.text}; {names.text.etAl.from:words} or more always so.`, source: 'APA 6, 6.12 and 6.27' },

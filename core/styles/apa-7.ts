@@ -1,6 +1,7 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { APA_7 } from './sections'
 import { CAPITAL_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
@@ -62,7 +63,7 @@ export const apa7: Style = {
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
   options: { capitalEdition: true },
   citation: {
-    system: 'author-date', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'list', sameAuthor: ', ',
+    system: 'author-date', quotedPlace: 'always', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'list', sameAuthor: ', ',
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative' },
     ambiguous: 'names', yearLetters: true, noYearLetter: '-', standInTitle: 'full', standInCapitals: { style: 'headline', prepositions: 3 },
     firstPublished: '{first}/{year}',
@@ -70,7 +71,7 @@ export const apa7: Style = {
     locators: locatorWords(CAPITAL_WORDS),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },
-  page: { titlePage: true, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
+  page: { titlePage: true, details: ['writer', 'institution', 'course', 'instructor', 'date'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, italic: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }], listHeadingBold: true,
     ellipsis: { points: SPACED_POINTS },
     // Number in bold, title in italics on a line of its own, both above (APA 7, 7.10–7.11, 7.24).
@@ -122,6 +123,7 @@ export const apa7: Style = {
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
     'archival-item': { what: '⟦{title}⟧', inside: '<container?{container}[ ({archiveLocation.caps})]{&, }{archive}|{archive}[ ({archiveLocation.caps})]>{&, }{archivePlace}' },
   },
+  sections: APA_7,
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: 'APA 7, 9.8' },
     'names.initials': { says: 'Given names become initials with {names.lead.initials.space? =a|=no} space between them.', source: 'APA 7, 9.8' },

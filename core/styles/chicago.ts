@@ -4,6 +4,7 @@
  */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Layout, Rule, Style } from './schema'
+import { CHICAGO_17_AUTHOR_DATE, CHICAGO_17_NOTES, CHICAGO_18_AUTHOR_DATE, CHICAGO_18_NOTES } from './sections'
 import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PRESENTED_SMALL, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
@@ -63,7 +64,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
     url: { scheme: true, doi: 'https://doi.org/{doi}' },
     options: { ad: authorDate, places: old, chapterPages: old },
     citation: {
-      system: authorDate ? 'author-date' : 'notes', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeNoYear: ', ', beforeLocator: ', ',
+      system: authorDate ? 'author-date' : 'notes', quotedPlace: 'paged', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeNoYear: ', ', beforeLocator: ', ',
       order: 'given', sameAuthor: ', ', sameAuthorLocated: '; ',
       names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart', within: true },
       // A note carries the title, which tells the works apart; only names and years may be taken for one another.
@@ -73,8 +74,8 @@ export function chicago({ edition, authorDate }: Variant): Style {
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },
-    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', withoutAl: true, then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true },
-    page: { titlePage: true, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100 }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
+    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', withoutAl: true, then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true, ...(authorDate ? {} : { uncited: true }) },
+    page: { titlePage: true, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100, shorterToo: true }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
       headings: [{ bold: true, centred: true }, { centred: true }, { bold: true }, {}, { bold: true, runIn: true }], listHeadingBold: true,
       ellipsis: { points: SPACED_POINTS },
       // Chicago 18, 3.23 and 3.56.
@@ -92,6 +93,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       short: '{lead:short,bare}{&, }"{short}"{&, }{locator}',
     },
     kinds: layouts(old),
+    sections: old ? (authorDate ? CHICAGO_17_AUTHOR_DATE : CHICAGO_17_NOTES) : authorDate ? CHICAGO_18_AUTHOR_DATE : CHICAGO_18_NOTES,
     rules: rules(edition),
   }
 }

@@ -47,11 +47,11 @@ export const harvard: Style = {
   url: { scheme: true, doi: 'https://doi.org/{doi}' },
   options: {},
   citation: {
-    system: 'author-date', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'given', sameAuthor: ', ',
+    system: 'author-date', quotedPlace: 'paged', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'given', sameAuthor: ', ',
     names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', citedIn: ', cited in ', inSentence: IN_SENTENCE, groupAbbreviations: true, locators: locatorWords({}),
   },
   list: { heading: 'Reference list', order: 'filing', then: 'year', noStopAfter: ['url', 'doi'], hanging: 0, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },
+  page: { titlePage: false, details: ['writer', 'course', 'date'], lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },
   frame: '<lead?{lead} ({year!})[ {@what}]|[{@what} ]({year!})>{@inside}[<lead?. |@inside?. | >Available at: <doi?{doi}|accessed?{url} (Accessed: {accessed})|{url}>]',
   parts: { numbers: '<volume?, {volume}<issue?({issue})>|issue?, ({issue})>', imprint: '{place}{&: }{publisher}' },
   kinds: {
@@ -90,6 +90,7 @@ export const harvard: Style = {
     'personal-communication': { what: '', entry: '{lead} ({year!}) {description} to <recipient?{recipient:inline}|the author>[, {monthday}]' },
     'archival-item': { what: '*{title}*', inside: '[, {monthday}][. {container}][. {archiveLocation}][. {archive}{&, }{archivePlace}]' },
   },
+  sections: {},
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: source('authors') },
     'names.initials': { says: 'Initials {names.lead.initials.stop?.=take stops|=take no stops} and {names.lead.initials.space? =spaces|=no space}.', source: source('authors') },

@@ -34,3 +34,35 @@ export type LayoutTemplate = (typeof LAYOUT_TEMPLATES)[number]
 
 export const SYSTEMS = ['author-date', 'author-page', 'numbers', 'notes'] as const
 export type System = (typeof SYSTEMS)[number]
+
+/** What a manual is asked about a paper's use of its sources, its quotations, its list and its page (`sections.ts`). */
+export const TOPICS = [
+  'correspondence',
+  'citing',
+  'form',
+  'narrative',
+  'order',
+  'again',
+  'place',
+  'secondary',
+  'quoting',
+  'short',
+  'block',
+  'accuracy',
+  'introducing',
+  'stops',
+  'marks',
+  'paraphrase',
+  'entries',
+  'headings',
+  'title',
+  'details',
+  'pageNumbers',
+  'indents',
+  'spacing',
+] as const
+export type Topic = (typeof TOPICS)[number]
+
+/** What a paper says of itself besides its title, in the order that title pages and headings ask for it. */
+export const DETAILS = ['writer', 'instructor', 'course', 'institution', 'date'] as const
+export type Detail = (typeof DETAILS)[number]

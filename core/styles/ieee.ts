@@ -1,6 +1,7 @@
 /** IEEE: IEEE Reference Guide (2023) and IEEE Editorial Style Manual. */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { IEEE } from './sections'
 import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, PATENT_OFFICES, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -51,7 +52,7 @@ export const ieee: Style = {
   url: { scheme: true, doi: 'doi: {doi}' },
   options: {},
   citation: {
-    system: 'numbers', open: '', close: '', between: '; ', beforeYear: ' ', beforeLocator: ', ', order: 'given',
+    system: 'numbers', quotedPlace: 'paged', open: '', close: '', between: '; ', beforeYear: ' ', beforeLocator: ', ', order: 'given',
     names: 'narrative', narrativeNames: 'narrative', yearLetters: false, standInTitle: 'full',
     citedIn: ', as cited in ', inSentence: IN_SENTENCE,
     actWords: ACT_WORDS,
@@ -60,7 +61,7 @@ export const ieee: Style = {
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, titleBold: true, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.
+  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 1.15, runningHead: 'number', firstLineIndent: 360, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.
     headings: [{ smallCaps: true, centred: true }, { italic: true }, { italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     ellipsis: { points: SPACED_POINTS },
     // IEEE Editorial Style Manual: tables have Roman numerals, above; figures “Fig. 1.”, below.
@@ -105,6 +106,7 @@ export const ieee: Style = {
     'personal-communication': { unlisted: PRIVATELY },
     'archival-item': { what: '"{title}"', inside: '{date}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },
   },
+  sections: IEEE,
   rules: {
     'names.initials': { says: 'Initials come before the surname.', source: 'IEEE Reference Guide, Names' },
     'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last.`, source: 'IEEE Reference Guide, Names' },

@@ -4,6 +4,7 @@
  */
 import { SINGLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { MHRA_3 } from './sections'
 import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all' } as const
@@ -60,14 +61,14 @@ export const mhra3: Style = {
   url: { scheme: true, doi: '<https://doi.org/{doi}>', address: '<{url}>' },
   options: {},
   citation: {
-    system: 'notes', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'given',
+    system: 'notes', quotedPlace: 'paged', open: '(', close: ')', between: '; ', beforeYear: ', ', beforeLocator: ', ', order: 'given',
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apart' }, yearLetters: false, titleForSeveral: true,
     standInTitle: 'first-words', citedIn: ', quoted in ', inSentence: IN_SENTENCE, volumeAndPlace: '{VOLUME}, {place}',
     locators: locatorWords({ line: ['l. ', 'll. '], timestamp: ['at ', 'at '], chapter: ['Chapter ', 'Chapters '] }),
     notes: { between: '; ' },
   },
-  list: { heading: 'Bibliography', order: 'filing', then: 'title', noStop: true, noStopAfter: [], repeated: '———', hanging: 720, doubleSpaced: false },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  list: { heading: 'Bibliography', uncited: true, order: 'filing', then: 'title', noStop: true, noStopAfter: [], repeated: '———', hanging: 720, doubleSpaced: false },
+  page: { titlePage: false, details: ['writer', 'course', 'date'], lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&, }{@what}[, {@inside}][ ({@imprint})][, {@pages}]{@online}',
   noteFrame: '{lead:note}{&, }{@what}[, {@inside}][ ({@imprint})][, {@place}]{@online}',
   parts: {
@@ -143,6 +144,7 @@ export const mhra3: Style = {
       note: '{archivePlace}{&, }{archive}{&, }{container}{&, }{archiveLocation}{&, }{lead:note}{&, }{title}{&, }{date}{&, }{locator}{@online}', short: '<lead?{lead:short,bare}|{title}>{&, }{archiveLocation}{&, }{locator}',
     },
   },
+  sections: MHRA_3,
   rules: {
     'names.inverted': { says: 'In the bibliography the first author is given surname first, the rest in natural order.', source: source('11.6') },
     'names.joined': { says: `Names are joined by commas, with ${SAYS.last} before the last.`, source: source('11.2.2') },

@@ -1,6 +1,7 @@
 /** MLA 9: MLA Handbook, 9th edition (2021). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { MLA_9 } from './sections'
 import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SAYS, SEASONS_MLA, SPACED, SPACED_POINTS, YEAR } from './shared'
 
 const HEADLINE = { style: 'headline', prepositions: 'all' } as const
@@ -47,13 +48,13 @@ export const mla9: Style = {
   url: { scheme: false, doi: 'https://doi.org/{doi}' },
   options: {},
   citation: {
-    system: 'author-page', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeLocator: ' ', beforeLabelled: ', ', order: 'given', sameAuthor: ', ',
+    system: 'author-page', quotedPlace: 'paged', open: '(', close: ')', between: '; ', beforeYear: ' ', beforeLocator: ' ', beforeLabelled: ', ', order: 'given', sameAuthor: ', ',
     names: 'text', narrativeNames: 'narrative', sameSurname: { names: 'apart', narrative: 'apartNarrative', within: true }, yearLetters: false, standInTitle: 'noun-phrase',
     citedIn: ', qtd. in ', inSentence: IN_SENTENCE,
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }), volumeAndPlace: '{volume}: {place}', placeAlone: true, titleForSeveral: true,
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', asPrinted: true, repeated: '---', noStopAfter: [], hanging: 720, doubleSpaced: true },
-  page: { titlePage: false, lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.
+  page: { titlePage: false, details: ['writer', 'instructor', 'course', 'date'], lineSpacing: 2, runningHead: 'surname-number', firstLineIndent: 720, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.
     headings: [{ bold: true }, { italic: true }, { bold: true, centred: true }, { italic: true, centred: true }, { underline: true }],
     ellipsis: { points: SPACED_POINTS, atEnd: true },
     // A table's number and title stand above it on lines of their own, a figure's below (MLA Handbook 9, 1.7).
@@ -98,6 +99,7 @@ export const mla9: Style = {
     'personal-communication': { entry: '{lead}{&. }["{title:cased}"]{&. }<genre?{@sort}|Letter> to <recipient?{recipient:inline}|the author><title?[, {date}]|[. {date}]>', titleInText: 'quoted', parts: { sort: '{genre}' } },
     'archival-item': { what: '{title}', inside: '{date}{&, }{container}{&, }{archive}{&, }{archiveLocation.lower}{&, }{@link}', titleInText: 'plain' },
   },
+  sections: MLA_9,
   rules: {
     'names.inverted': { says: 'The first author is given surname first; a second in natural order.', source: 'MLA Handbook 9, 5.6–5.7' },
     'names.joined': { says: 'Two authors are joined by “and”, with a comma after the inverted name.', source: 'MLA Handbook 9, 5.7' },

@@ -48,7 +48,7 @@ export const nature: Style = {
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, behind: '.,?!', narrative: '' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50 }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
+  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50, shorterToo: true }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
   frame: '{lead}{&. }{title}{&. }{@inside}',
   parts: {
     numbers: '[ **{volume}**][<!volume?, {issue.labelled}>][, <{pages}|{article}>]',
@@ -90,6 +90,7 @@ export const nature: Style = {
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { entry: '{lead}{&. }{title}{@when}{&. }<container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}{&, }{archiveLocation}' },
   },
+  sections: {},
   rules: {
     'names.inverted': { says: 'Every author is given surname first, then initials.', source: guide },
     'names.initials': { says: `Initials ${SAYS.initials}.`, source: guide },

@@ -10,7 +10,7 @@ import { FIELD_NAMES, NAME_FIELDS } from '../source/fields'
 import { KIND_IDS } from '../source/kinds'
 import { LOCATOR_LABELS } from '../source/locator-labels'
 import { RULE_IDS } from '../text/origin'
-import { DATE_FORMS, MAKER_SETS, NAME_FORMS, SYSTEMS } from './ids'
+import { DATE_FORMS, DETAILS, MAKER_SETS, NAME_FORMS, SYSTEMS, TOPICS } from './ids'
 import { SLOTS } from './pattern'
 import { joins, joint, label, marks, oneAndSeveralOf, pattern, printed, quotationMark, shaped, sign, template, wordsBefore } from './printed-strings'
 
@@ -146,6 +146,10 @@ const citation = z.strictObject({
   volumeAndPlace: pattern(SLOTS.volumeAndPlace).optional().describe('A volume with a page in it; absent: each with its word.'),
   placeAlone: z.boolean().optional().describe('Where one paragraph cites a work again, its place may stand alone.'),
   romanActs: z.boolean().optional().describe('Acts and scenes are numbered in Roman numerals: III.ii.14.'),
+  quotedPlace: z
+    .enum(['always', 'paged'])
+    .optional()
+    .describe('A quotation gives its place: always (a paragraph, where there are no pages), or where there are pages; absent: never.'),
   volumeAndPage: z.boolean().optional().describe('A page of a work in several volumes brings its volume: 2:117.'),
   firstPublished: pattern(SLOTS.firstPublished).optional().describe('First publication with the year.'),
   locators: z.record(z.enum(LOCATOR_LABELS), wordsBefore).describe('Words before a place by its label: for one, for several.'),
@@ -234,16 +238,22 @@ export const styleSchema = z.strictObject({
       noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
       hanging: twips.describe('Hanging indent in twips; numbered lists hang at their number.'),
       doubleSpaced: z.boolean(),
+      uncited: z.boolean().optional().describe('Works that the text does not cite may stand in it: a bibliography.'),
     })
     .describe('The list of works.'),
   page: z
     .strictObject({
       titlePage: z.boolean(),
+      details: z.array(z.enum(DETAILS)).readonly().describe('What the paper must say of itself besides its title.'),
       lineSpacing: z.number().min(1).max(3),
       runningHead: z.enum(['number', 'surname-number', 'number-centred']),
       firstLineIndent: twips.describe('In twips.'),
       blockQuote: z
-        .strictObject({ words: z.number().int().min(1).optional(), lines: z.number().int().min(1).optional() })
+        .strictObject({
+          words: z.number().int().min(1).optional(),
+          lines: z.number().int().min(1).optional(),
+          shorterToo: z.boolean().optional().describe('A shorter one may be set so too, for weight or comparison.'),
+        })
         .describe('Words, or lines, from which a quotation becomes a block.'),
       headings: z.tuple([heading, heading, heading, heading, heading]).readonly().describe('The five levels of headings.'),
       titleBold: z.boolean().optional().describe('The paper’s title is bold.'),
@@ -372,6 +382,10 @@ export const styleSchema = z.strictObject({
   noteFrame: template.optional().describe('The note of every kind that has none of its own.'),
   parts: z.record(z.string(), template).describe('Named parts for every layout.'),
   kinds: z.partialRecord(kind, layout).describe('The layouts.'),
+  sections: z
+    .partialRecord(z.enum(TOPICS), z.string().min(1).max(120))
+    .readonly()
+    .describe('Where the manual speaks of citing, quoting, the list and the page.'),
   rules: z
     .partialRecord(z.enum(RULE_IDS), z.strictObject({ says: z.string().min(1).max(400), source: z.string().min(1).max(120) }))
     .describe('One sentence a rule with the manual’s section; rules.ts says what its slots print.'),

@@ -1,6 +1,7 @@
 /** Vancouver: ICMJE Recommendations and Citing Medicine, 2nd edition (NLM, 2007, updated). */
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
+import { VANCOUVER } from './sections'
 import { PERSONALLY, ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
@@ -49,7 +50,7 @@ export const vancouver: Style = {
     numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, titleBold: true, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|Available from: {url}>',
@@ -91,6 +92,7 @@ export const vancouver: Style = {
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title}', inside: '{date}{&. }[Located at: <container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}[; {archiveLocation}]]' },
   },
+  sections: VANCOUVER,
   rules: {
     'names.inverted': { says: 'Surname first, then initials with neither comma nor stops.', source: nlm('1, Author') },
     'names.initials': { says: `Initials ${SAYS.initials}.`, source: nlm('1, Author') },

@@ -1,5 +1,7 @@
 /** Whatever reads a person's text, by name, each as a function of that text. */
+import { checkPaper } from '../../core/check/checker'
 import { checkDetails } from '../../core/check/details'
+import { readMarkdown } from '../../core/intake/markdown'
 import { closeness } from '../../core/check/closeness'
 import { quotedBefore, straysFrom } from '../../core/check/quoted'
 import { compose } from '../../core/compose/compose'
@@ -86,6 +88,15 @@ const SETTERS = ['apa-7', 'mla-9', 'chicago-18-notes', 'ama-11'].map(id => style
 const composed = (name: FieldName, kind?: Source['kind']) => (text: string) =>
   SETTERS.map((style) => compose(style, [source(name, kind)(text)], paper))
 const TODAY = [2026, 11, 28] as const
+/** A paper in one style of each sort, with a text as its paragraphs and in a block quotation. */
+const checked = (text: string) => {
+  const sources = [source('title')('Tides')]
+  const doc: DocNode = { type: 'doc', content: [...document(text).content!, { type: 'blockquote', content: document(text).content! }] }
+  return SETTERS.map(style => checkPaper({
+    style, sources, doc, composition: compose(style, sources, paper), alsoList: [], title: 'Tides', today: TODAY,
+    passages: [{ sourceId: 's', form: 'quotation', words: text.slice(0, 500), original: '', locator: '' }],
+  }))
+}
 
 export const READERS: Record<string, (text: string) => unknown> = {
   detect,
@@ -162,6 +173,8 @@ export const READERS: Record<string, (text: string) => unknown> = {
   'straysFrom': (text) => straysFrom(text, text),
   'quotedBefore': (text) => quotedBefore(text, false),
   'closeness': (text) => closeness(text, text),
+  'checkPaper': checked,
+  'readMarkdown': (text) => readMarkdown(text, () => undefined),
   'checkDetails title': (text) => checkDetails({ source: source('title')(text), style: APA, today: TODAY }),
   'checkDetails container': (text) => checkDetails({ source: source('container')(text), style: APA, today: TODAY }),
   'checkDetails url': (text) => checkDetails({ source: source('url')(text), style: APA, today: TODAY }),

@@ -12,13 +12,12 @@ const shelf = useShelf()
 const notices = useNotices()
 const merging = ref<string>()
 const twin = computed(() => (merging.value ? owned.byId.get(merging.value) : undefined))
+const fieldOf = ({ where }: Finding) => (where.at === 'field' ? where.field : undefined)
 const show = (finding: Finding) => {
-  if (finding.field)
-    document
-      .querySelector<HTMLElement>(
-        `#slip-${props.source.id} [data-field="${finding.field}"], #slip-${props.source.id} [data-names="${finding.field}"] input`,
-      )
-      ?.focus()
+  const field = fieldOf(finding)
+  if (!field) return
+  const slip = `#slip-${props.source.id}`
+  document.querySelector<HTMLElement>(`${slip} [data-field="${field}"], ${slip} [data-names="${field}"] input`)?.focus()
 }
 const merge = (take: ReadonlySet<FieldName>) => notices.attempt(async () => {
   const into = twin.value!
@@ -54,7 +53,7 @@ const rest = ({ brief, says }: Finding): string => (says.startsWith(`${brief}.`)
           @click="merging = merging ? undefined : finding.other"
         >Merge the two</PartsButton>
         <PartsButton
-          v-else-if="finding.field"
+          v-else-if="fieldOf(finding)"
           @click="show(finding)"
         >Go to it</PartsButton>
         <PartsButton

@@ -1,0 +1,51 @@
+/** The `check` verb of the `dendle` command: a paper's findings as plain data. */
+import { readPaperJob } from '../intake/paper-job'
+import type { Problem } from '../intake/job'
+import { countParts, total } from '../sheet/count'
+import { stripRich } from '../text/rich'
+import { checkPaper } from './checker'
+import { blockOf, type Family, type Finding } from './finding'
+
+export interface ReportedFinding {
+  rule: string
+  family: Family
+  says: string
+  /** The manual's section; empty where no manual says it. */
+  source: string
+  excerpt: string
+  /** Paragraphs, quotations and lists count from 1, headings do not; null for what stands in no paragraph. */
+  paragraph: number | null
+  certain: boolean
+  /** The words as they would be, or what would be done; null where nothing can be done by itself. */
+  fix: string | null
+}
+
+/** @param today year, month, day */
+export function runCheck(
+  input: unknown,
+  today: readonly [number, number, number],
+  where = 'job',
+): { result: { findings: ReportedFinding[] } | null, problems: Problem[] } {
+  const { paper, problems } = readPaperJob(input, where)
+  if (!paper) return { result: null, problems }
+  const counts = countParts(paper.doc, paper.composition)
+  const findings = checkPaper({ ...paper, words: total(counts, ['quoted', 'headings', 'blockQuotations']), today })
+  let n = 0
+  const paragraph = (paper.doc.content ?? []).map((block) => (block.type === 'heading' || block.type === 'pageBreak' ? n : ++n))
+  return { result: { findings: findings.map((finding) => report(finding, paragraph)) }, problems }
+}
+
+function report(finding: Finding, paragraphs: readonly number[]): ReportedFinding {
+  const block = blockOf(finding)
+  const { rule, family, says, source, certain, fix } = finding
+  return {
+    rule,
+    family,
+    says,
+    source,
+    excerpt: stripRich(finding.excerpt),
+    paragraph: block === undefined ? null : (paragraphs[block] || null),
+    certain,
+    fix: fix ? stripRich(fix.shows ?? fix.label) : null,
+  }
+}

@@ -1,0 +1,125 @@
+/**
+ * Citations that are still text: matched to a source, near to one, or to none. What looks like a citation and is none
+ * (years of events, labels of figures) is left alone.
+ */
+import { TypedCitations, type Typed } from '../intake/draft/typed-citations'
+import { kindOf } from '../source/kinds'
+import { dateOf, namesOf, textOf, type Source } from '../source/model'
+import { surname } from '../source/names'
+import type { System } from '../styles/ids'
+import { foldWords } from '../text/filing'
+import { stripRich } from '../text/rich'
+import { CITED } from './reading'
+
+export interface Matched { from: number, to: number, typed: Typed }
+/** One that no source answers: what it says, and the source that it is near to. */
+export interface Unmatched { from: number, to: number, name: string, year: string, near?: Source }
+
+const NAME = String.raw`\p{Lu}[\p{L}’'-]+`
+const WHO = String.raw`(?:van |von |de |der |la |du |al-)*${NAME}(?: (?:of |for |and |the |&)?${NAME}){0,5}(?:(?:, ${NAME}){0,8},? (?:&|and) ${NAME})?(?:,? et al\.?)?`
+const DATED = new RegExp(String.raw`\((?:(?:see also|see|cf\.|e\.g\.,?) )?(${WHO}),? (\d{4}[a-z]?|n\.d\.)(?:, [^()]{1,40})?\)`, 'gu')
+const PAGED = new RegExp(String.raw`\((?:(?:see also|see|cf\.) )?(${WHO}) (\d{1,4})(?:[-–]\d{1,4})?\)`, 'gu')
+const SPOKEN = new RegExp(
+  String.raw`(?<![\p{L}’'-])(${NAME}(?:(?:,? (?:&|and) ${NAME})|(?: et al\.))?) \((\d{4}[a-z]?|n\.d\.)(?:, p{1,2}\. ?\d+(?:[-–]\d+)?)?\)(?= (?:argue|claim|conclude|describe|demonstrate|examine|explain|find|found|identif|maintain|note|observ|point|propos|record|report|say|said|show|state|suggest|wr[io]t|has|have|calls?|holds?|held|measured|compares?|began|begins?)\p{L}*)`,
+  'gu',
+)
+/** Words that lead a number which is no citation. */
+const LABELS =
+  /^(?:January|February|March|April|May|June|July|August|September|October|November|December|Spring|Summer|Autumn|Fall|Winter|Figure|Fig|Table|Chapter|Section|Part|Act|Scene|Book|Volume|Vol|Number|No|Page|Appendix|Equation|Eq|Step|Stage|Version|Series|Season|Episode|Line|Note|Since|From|Until|In|Before|After|Around|About|By|Circa|Published|Founded|Born|Died|Copyright|Accessed|Updated|Revised)\b/u
+
+export class TypedReader {
+  private readonly known: TypedCitations
+  private readonly names: { source: Source, name: string, year: string }[]
+  private readonly whole: ReadonlySet<string>
+
+  /** @param numbered ids of the list by number, in styles that number */
+  constructor(sources: readonly Source[], private readonly system: System, numbered: readonly string[]) {
+    this.known = new TypedCitations(sources, system === 'numbers' ? numbered : [])
+    this.names = sources.map(source => ({ source, name: leadOf(source), year: yearOf(source) }))
+    this.whole = new Set(this.names.map(one => one.name))
+  }
+
+  /** Citations typed in a line that fit a source. A name and a number are one only where the style cites by page. */
+  matched(text: string): Matched[] {
+    if (!/[([]/u.test(text)) return []
+    const out: Matched[] = []
+    let at = 0
+    for (const piece of this.known.read(text.replace(/[\u2060]/gu, ' '))) {
+      const length = typeof piece === 'string' ? piece.length : piece.typed.length
+      if (typeof piece !== 'string' && this.meant(piece)) out.push({ from: at, to: at + length, typed: piece })
+      at += length
+    }
+    return out
+  }
+
+  private meant({ typed }: Typed): boolean {
+    if (/\d{4}|n\.d\./u.test(typed) || typed.startsWith('[')) return true
+    return this.system === 'author-page'
+  }
+
+  unmatched(text: string, matched: readonly Matched[]): Unmatched[] {
+    if (!text.includes('(')) return []
+    const out: Unmatched[] = []
+    const patterns = this.system === 'author-page' ? [DATED, SPOKEN, PAGED] : [DATED, SPOKEN]
+    for (const pattern of patterns) {
+      for (const match of text.matchAll(pattern)) {
+        const [from, to] = [match.index, match.index + match[0].length]
+        const name = match[1]!
+        if (
+          LABELS.test(name)
+          || match[0].includes(CITED)
+          || [...matched.map((one) => one), ...out].some((one) => from < one.to && to > one.from)
+        )
+          continue
+        const year = pattern === PAGED ? '' : match[2]!
+        const near = this.near(name, year)
+        out.push({ from, to, name, year, ...(near ? { near } : {}) })
+      }
+    }
+    return out.sort((a, b) => a.from - b.from)
+  }
+
+  /** The source that a name and a year are nearly: one letter in five other, or the year. */
+  private near(name: string, year: string): Source | undefined {
+    const first = foldWords(name.split(/,| & | and | et al/u)[0]!)
+    const bare = year.replace(/(?<=\d)[a-z]$/u, '')
+    const alike = this.names.filter(one => one.name && (one.name === first || (!this.whole.has(first) && isNear(one.name, first))))
+    const sameYear = alike.filter(one => !bare || one.year === bare)
+    const found = sameYear.length ? sameYear : alike.filter(one => one.name === first)
+    return found.length === 1 ? found[0]!.source : undefined
+  }
+}
+
+export function leadOf(source: Source): string {
+  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+  const [first] = role ? namesOf(source, role) : []
+  return first ? foldWords(surname(first)) : ''
+}
+const yearOf = (source: Source): string => String(dateOf(source, 'issued')?.start?.year ?? 'n.d.')
+/** A source in a few words, as a person would say which is meant. */
+export function nameOf(source: Source): string {
+  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+  const [first] = role ? namesOf(source, role) : []
+  const year = dateOf(source, 'issued')?.start?.year
+  const who = first ? surname(first) : `“${stripRich(textOf(source, 'title')).slice(0, 60) || 'untitled'}”`
+  return year === undefined ? who : `${who} ${year}`
+}
+
+/** Whether two names are the same but for a letter or two; short names must be the same. */
+function isNear(a: string, b: string): boolean {
+  const allowed = Math.min(2, Math.floor(Math.max(a.length, b.length) / 5))
+  if (!allowed || Math.abs(a.length - b.length) > allowed || a.length > 60 || b.length > 60) return false
+  let row = Array.from({ length: b.length + 1 }, (_, i) => i)
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i]
+    for (let j = 1; j <= b.length; j++) next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1))
+    row = next
+  }
+  return row[b.length]! <= allowed
+}
+
+/** The surnames and groups that lead sources, as a sentence says them. */
+export const leadNames = (sources: readonly Source[]): string[] => sources.flatMap((source) => {
+  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+  return role ? namesOf(source, role).slice(0, 1).map(surname).filter(name => name.length > 2) : []
+})
