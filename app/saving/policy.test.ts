@@ -6,7 +6,7 @@ const doc = (letters: string): DocNode => ({
   type: 'doc',
   content: [...letters].map((text) => ({ type: 'paragraph', content: [{ type: 'text', text }] })),
 })
-const theirs = (body: string): PaperState => ({ title: 'T', style: 'apa-7', details: {}, body: doc(body), revision: 7, updatedAt: '' })
+const theirs = (body: string): PaperState => ({ title: 'T', style: 'apa-7', details: {}, left: [], body: doc(body), revision: 7, updatedAt: '' })
 const read = (body: DocNode) => body.content!.map(block => block.content![0]!.text).join('')
 
 describe('a paper changed here and elsewhere', () => {

@@ -5,12 +5,13 @@ import { joinFields } from '~~/core/source/joining'
 import type { FieldName } from '~~/core/source/fields'
 import type { Fields } from '~~/core/source/model'
 
-export interface PaperChange { title?: string, style?: string, details?: Record<string, string>, body?: DocNode }
+export interface PaperChange { title?: string, style?: string, details?: Record<string, string>, left?: string[], body?: DocNode }
 /** A paper as the server has it when it refuses a save made from an older one. */
 export interface PaperState {
   title: string
   style: string
   details: Record<string, string>
+  left: string[]
   body: DocNode
   revision: number
   updatedAt: string

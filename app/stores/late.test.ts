@@ -52,7 +52,7 @@ async function open(later: DocNode[]) {
   closing.add('dendle-window:w2')
   keptBy('w1', [say('First, by the one.'), say('Middle.'), say('Last.')])
   keptBy('w2', later)
-  const paper = { id: 'paper', title: 'T', style: 'apa-7', body: { type: 'doc', content: first }, details: {}, revision: 1, savedBy: null, updatedAt: '2026-01-01' }
+  const paper = { id: 'paper', title: 'T', style: 'apa-7', body: { type: 'doc', content: first }, details: {}, left: [], revision: 1, savedBy: null, updatedAt: '2026-01-01' }
   await usePaper().open('paper', { paper, sources: [], passages: [] } as never)
   await useSaving().flush()
   expect([texts()[0], usePaper().paper!.revision]).toEqual(['First, by the one.', 2])

@@ -18,6 +18,8 @@ export interface PaperRecord {
   title: string
   style: string
   details: Record<string, string>
+  /** Ids of findings that the writer left as they are. */
+  left: string[]
   revision: number
   updatedAt: string
 }
@@ -53,7 +55,7 @@ export const usePaper = defineStore('paper', () => {
     await saving.open(id, new Date(record.updatedAt))
   }
 
-  const change = (given: Partial<Pick<PaperRecord, 'title' | 'style' | 'details'>>) => {
+  const change = (given: Partial<Pick<PaperRecord, 'title' | 'style' | 'details' | 'left'>>) => {
     Object.assign(paper.value!, given)
     saving.queue({ ...self(), change: given })
   }
@@ -147,8 +149,10 @@ export const usePaper = defineStore('paper', () => {
       title: theirs.title,
       style: theirs.style,
       details: theirs.details,
+      left: theirs.left,
       updatedAt: theirs.updatedAt,
       ...rest,
+      ...(rest.left ? { left: [...new Set([...theirs.left, ...rest.left])] } : {}),
       revision: theirs.revision,
     })
     saved = theirs.body
@@ -187,7 +191,7 @@ export const usePaper = defineStore('paper', () => {
     saved = theirs.body
     conflict.value = undefined
     if (keep === 'mine') { saving.resume(); return }
-    Object.assign(paper.value!, { title: theirs.title, style: theirs.style, details: theirs.details })
+    Object.assign(paper.value!, { title: theirs.title, style: theirs.style, details: theirs.details, left: theirs.left })
     text.show(theirs.body)
     saving.resume(self())
   }

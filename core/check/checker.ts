@@ -84,7 +84,7 @@ export class Checker {
 export const checkPaper = (given: PaperToCheck): Finding[] => new Checker().check(given)
 
 function readingRules(paper: PaperSetting, block: DocNode, reading: BlockReading, printed: ReturnType<typeof printedBy>): Finding[] {
-  if (!reading.lines.some((line) => line.text)) return []
+  if (!reading.lines.some((line) => line.text.trim())) return []
   const setting = { paper, block, reading, printed }
   return FAMILIES_OF_TEXT.flatMap(family => family.block)
     .flatMap(rule => guarded(() => rule(setting), () => []))

@@ -305,6 +305,8 @@ const strays: BlockRule = (setting) => {
     const all = passages.map(one => straysFrom(words, one.form === 'quotation' ? one.words : one.original))
     // What is near none of the passages was taken from elsewhere in the source.
     if (!all.length || all.includes(undefined)) return []
+    // One that goes on where the passage taken ends was read in the source itself.
+    if (passages.some(one => !straysFrom(one.words, words))) return []
     const nearest = passages.find(one => sharesMost(words, one.form === 'quotation' ? one.words : one.original))
     const stray = nearest && straysFrom(words, nearest.form === 'quotation' ? nearest.words : nearest.original)
     return stray ? [{ check: 'quotations.strays', with: { stray: stray.words }, excerpt: cut(words), where: wordsAt(line, from, to) }] : []

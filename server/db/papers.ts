@@ -53,11 +53,12 @@ export function createPaper(db: Db, { title, style }: { title: string, style: st
 }
 
 /** A paper as it stands, for one whose own is older. */
-const standing = (db: Db, { id, revision, title, style, details, savedBy, updatedAt }: Paper) => ({
+const standing = (db: Db, { id, revision, title, style, details, left, savedBy, updatedAt }: Paper) => ({
   revision,
   title,
   style,
   details,
+  left,
   savedBy,
   updatedAt,
   body: textOf(db, id),
@@ -70,6 +71,8 @@ export interface PaperChange {
   title?: string | undefined
   style?: string | undefined
   details?: Record<string, string> | undefined
+  /** Ids of findings that the writer left as they are. */
+  left?: string[] | undefined
   /** The text whole, or what of it has changed. */
   body?: DocNode | undefined
   blocks?: BlocksChange | undefined

@@ -36,6 +36,8 @@ export const papers = sqliteTable('papers', {
   style: text('style').notNull(),
   /** Writer, instructor, course, institution, date. */
   details: json('details', textRecord).notNull(),
+  /** Ids of findings that the writer left as they are. */
+  left: json('left', strings).notNull().default([]),
   /** "demo" for what seeding made; only that is ever touched by seeding. */
   madeBy: text('made_by').notNull().default('writer'),
   savedBy: savedBy(),

@@ -18,6 +18,7 @@ export function getWorkspace(db: Db, id: string) {
       style: paper.style,
       body: textOf(db, id),
       details: paper.details,
+      left: paper.left,
       savedBy: paper.savedBy,
       revision: paper.revision,
       updatedAt: paper.updatedAt,

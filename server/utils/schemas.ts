@@ -31,6 +31,7 @@ export const paperChangeSchema = z.object({
   body: documentSchema.optional(),
   blocks: blocksChangeSchema.optional(),
   details: detailsSchema.optional(),
+  left: z.array(z.string().max(200)).max(5000, { error: 'More than 5,000 findings are left as they are; that is too many to keep.' }).optional(),
 })
 export const newSourceSchema = z
   .object({ kind: kindSchema, fields: fieldsSchema, key: key.optional(), origin: z.record(z.string(), z.unknown()).optional() })

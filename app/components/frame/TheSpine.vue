@@ -3,6 +3,7 @@ import { BookOpenText, ListOrdered, NotebookPen, PackageCheck, SearchCheck } fro
 
 const composed = useComposition()
 const owned = useSources()
+const found = useFindings()
 const { theme, toggle } = useTheme()
 const route = useRoute()
 const base = computed(() => `/papers/${String(route.params.id)}`)
@@ -10,9 +11,13 @@ const stops = computed(() => [
   { to: 'gather', word: 'Gather', icon: BookOpenText, count: owned.sources.length, of: owned.sources.length === 1 ? 'source' : 'sources' },
   { to: 'write', word: 'Write', icon: NotebookPen, count: composed.words, of: 'words' },
   { to: 'list', word: 'List', icon: ListOrdered, count: composed.composition.list.length, of: 'entries' },
-  { to: 'check', word: 'Check', icon: SearchCheck, count: undefined, of: '' },
+  { to: 'check', word: 'Check', icon: SearchCheck, count: found.known ? found.standing.length : undefined, of: found.standing.length === 1 ? 'finding' : 'findings' },
   { to: 'hand-in', word: 'Hand in', icon: PackageCheck, count: undefined, of: '' },
 ])
+// The paper is read through when the page has come to rest.
+let idle: ReturnType<typeof setTimeout> | undefined
+onMounted(() => { idle = setTimeout(() => found.start(), 2500) })
+onBeforeUnmount(() => clearTimeout(idle))
 </script>
 
 <template>

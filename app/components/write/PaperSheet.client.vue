@@ -9,6 +9,7 @@ import type { CitationData } from '~~/core/sheet/document'
 import type { Passage } from '~/stores/sources'
 import { useMakingRoom } from '~/editor/useMakingRoom'
 import { useStrayWords } from '~/editor/useStrayWords'
+import { goTo } from '~/editor/going'
 
 const store = usePaper()
 const owned = useSources()
@@ -117,13 +118,14 @@ const strayWords = useStrayWords(paper)
 const stray = computed(() => (selected.value && written.citationPlaces.has(selected.value) ? strayWords(selected.value) : undefined))
 useMakingRoom(selected, passagesOpen)
 onMounted(() => void tray.open())
-// From the list one comes to a citation: it is shown, and its card is open.
+// From the list one comes to a citation: it is shown, and its card is open. From Check also to words.
 const route = useRoute()
 watch(editor, async (ready) => {
   const { cited } = route.query
-  if (!ready || typeof cited !== 'string') return
+  if (!ready) return
   await nextTick()
-  if (written.citationPlaces.has(cited)) paper.select(cited)
+  if (typeof cited === 'string' && written.citationPlaces.has(cited)) paper.select(cited)
+  else if (typeof route.query.block === 'string') goTo(ready as Editor, route.query)
 }, { immediate: true })
 useEventListener(document, 'keydown', (event: KeyboardEvent) => {
   const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable=true]')

@@ -1,0 +1,190 @@
+/** What Check finds in the open paper: made in a worker, a moment behind the writer; what was left, and fixes done. */
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { defineStore } from 'pinia'
+import { wrap, type Remote } from 'comlink'
+import type { Family } from '~~/core/check/finding'
+import { changedBlocks, withBlocks } from '~~/core/sheet/changed-blocks'
+import type { DocNode } from '~~/core/sheet/document'
+import { count } from '~/utils/words'
+import type { CheckWorker, Given, MendedPaper, ShownFinding } from '~/workers/check.worker'
+import { useComposition } from './composition'
+import { useNotices } from './notices'
+import { usePaper } from './paper'
+import { useSources } from './sources'
+import { useText } from './text'
+import { useUndo } from './undo'
+
+export type { ShownFinding } from '~/workers/check.worker'
+
+/** How long the writer rests before the paper is read again, in milliseconds. */
+const REST = 350
+
+export const useFindings = defineStore('findings', () => {
+  const store = usePaper()
+  const owned = useSources()
+  const written = useText()
+  const composed = useComposition()
+  const undo = useUndo()
+  const notices = useNotices()
+
+  const all = shallowRef<readonly ShownFinding[]>([])
+  /** Whether the paper has been read at all; and whether it is being read now. */
+  const known = ref(false)
+  const busy = ref(false)
+  const failed = ref('')
+  const left = computed(() => new Set(store.paper?.left ?? []))
+  const standing = computed(() => all.value.filter(one => !left.value.has(one.id)))
+  const leftNow = computed(() => all.value.filter(one => left.value.has(one.id)))
+
+  let worker: Remote<CheckWorker> | undefined
+  let thread: Worker | undefined
+  let paperId = ''
+  /** What the worker was given last. */
+  let given: { [K in 'style' | 'sources' | 'passages' | 'title' | 'details' | 'words']?: unknown } & { doc?: DocNode } = {}
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let reading: Promise<void> | undefined
+
+  /** Begins to read the paper, and goes on as it changes. */
+  function start() {
+    if (!import.meta.client || worker) return
+    thread = new Worker(new URL('../workers/check.worker.ts', import.meta.url), { type: 'module' })
+    worker = wrap<CheckWorker>(thread)
+    thread.addEventListener('error', () => fail())
+    void read()
+  }
+  function fail() {
+    failed.value = 'The paper could not be read through. Nothing in it is lost; try again.'
+    busy.value = false
+    stop()
+  }
+  function stop() {
+    thread?.terminate()
+    worker = undefined
+    thread = undefined
+    given = {}
+  }
+  function again() {
+    failed.value = ''
+    start()
+  }
+
+  function whatChanged(): Given {
+    const now = {
+      style: store.style.id,
+      sources: owned.sources,
+      passages: owned.passages,
+      title: store.paper?.title ?? '',
+      details: store.paper?.details ?? {},
+      words: composed.words,
+    }
+    const out: Given = {}
+    if (now.style !== given.style) out.style = now.style
+    if (now.title !== given.title) out.title = now.title
+    if (now.words !== given.words) out.words = now.words
+    if (now.details !== given.details) out.details = { ...now.details }
+    if (now.sources !== given.sources)
+      out.sources = now.sources.map(({ id, kind, fields, listed, division }) => ({
+        id,
+        kind,
+        fields: plainly(fields),
+        listed,
+        ...(division ? { division } : {}),
+      }))
+    if (now.passages !== given.passages)
+      out.passages = now.passages.map(({ sourceId, form, words, original, locator }) => ({ sourceId, form, words, original, locator }))
+    const doc = written.body
+    const blocks = given.doc && given.doc !== doc ? changedBlocks(given.doc, doc) : undefined
+    if (!given.doc) out.doc = plainly(doc)
+    else if (blocks) out.blocks = plainly(blocks)
+    given = { ...now, doc }
+    return out
+  }
+  async function read() {
+    clearTimeout(timer)
+    if (!worker || !store.paper) return
+    if (store.paper.id !== paperId) {
+      paperId = store.paper.id
+      known.value = false
+      all.value = []
+    }
+    const change = whatChanged()
+    if (known.value && !Object.keys(change).length) return
+    busy.value = true
+    const work = worker.check(change).then((found) => {
+      all.value = found
+      known.value = true
+      busy.value = false
+    }, fail)
+    await (reading = work)
+  }
+  /** Everything that was changed is read. */
+  async function settle() {
+    await read()
+    await reading
+  }
+  if (import.meta.client) {
+    watch(
+      [
+        () => written.body,
+        () => owned.sources,
+        () => owned.passages,
+        () => store.style,
+        () => store.paper?.title,
+        () => store.paper?.details,
+        () => composed.words,
+      ],
+      () => {
+        if (!worker) return
+        clearTimeout(timer)
+        timer = setTimeout(() => void read(), REST)
+      },
+    )
+  }
+
+  // What is done about them ---------------------------------------------------------------------------------------------
+
+  function leave(finding: ShownFinding) {
+    const before = store.paper!.left
+    store.changePaper({ left: [...before, finding.id] })
+    undo.did(`Left as it is: ${finding.brief.toLowerCase()}.`, async () => takeUp(finding))
+  }
+  const takeUp = ({ id }: Pick<ShownFinding, 'id'>) => store.changePaper({ left: store.paper!.left.filter(one => one !== id) })
+
+  /** Puts what the worker mended into the paper as one undo. */
+  function put({ blocks, sources, unlisted }: MendedPaper, says: string) {
+    const body = written.body
+    const next = blocks ? withBlocks(body, blocks) : body
+    const before = sources.flatMap(({ id }) => owned.byId.get(id) ?? [])
+    if (blocks) written.replaceBody(next)
+    for (const { id, kind, fields } of sources) owned.changeSource(id, { kind, fields })
+    for (const id of unlisted) owned.changeUse(id, { listed: false })
+    void read()
+    undo.did(says, async () => {
+      for (const { id, kind, fields } of before) owned.changeSource(id, { kind, fields })
+      for (const id of unlisted) owned.changeUse(id, { listed: true })
+      if (blocks) {
+        // What was written since stays: only the blocks that were mended become what they were.
+        const back = changedBlocks(next, body)
+        if (written.body === next) written.replaceBody(body)
+        else if (back && written.body.content?.length === back.of) written.replaceBody(withBlocks(written.body, back))
+        else notices.say('The text was changed since, so the fix stays in it.', { bad: true })
+      }
+      void read()
+    })
+  }
+  async function fix(finding: ShownFinding) {
+    await settle()
+    const mended = await worker?.mend(finding.id)
+    if (mended) put(mended, `${finding.brief}: ${finding.fix!.label.replace(/^\p{Lu}(?!\p{Lu})/u, first => first.toLowerCase())}, done.`)
+    else notices.say('The words have changed since, and it is no longer found.')
+  }
+  async function fixAll(family?: Family) {
+    await settle()
+    const mended = await worker?.mendAll(family, [...left.value])
+    if (mended?.done) put(mended, `${count(mended.done, 'fix', 'fixes')} done.`)
+  }
+  return { all, standing, leftNow, known, busy, failed, start, stop, again, settle, leave, takeUp, fix, fixAll }
+})
+
+/** Without what makes it reactive: a worker takes plain objects. */
+const plainly = <T extends object>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T

@@ -1,0 +1,1 @@
+ALTER TABLE `papers` ADD `left` text DEFAULT '[]' NOT NULL;
