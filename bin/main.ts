@@ -3,6 +3,7 @@ import '../core/text/with-lists'
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { runCheck } from '../core/check/job'
+import { runCompare } from '../core/compare/job'
 import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
 import { decode } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
@@ -14,6 +15,7 @@ const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array 
 dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|text]   sources
 dendle case --style STYLE [--role title|container]   one title a line
 dendle check [FILE]                           a paper job as JSON: what a careful marker would circle
+dendle compare [FILE] --list LISTFILE         a job as JSON, and a list made elsewhere (.docx, .html, .txt)
 dendle styles                                 the styles`
 
 class WrongCall extends Error {}
@@ -63,6 +65,16 @@ function main(args: string[]): number {
       if (input === undefined) break
       const now = new Date()
       const done = runCheck(input, [now.getFullYear(), now.getMonth() + 1, now.getDate()])
+      problems.push(...done.problems)
+      if (done.result) write(JSON.stringify(done.result, null, 2))
+      break
+    }
+    case 'compare': {
+      const { values, positionals } = options(rest, { list: { type: 'string' } })
+      if (!values.list) throw new WrongCall('--list takes the file of a list made elsewhere (.docx, .html or .txt).')
+      const input = readJson(positionals[0], problems)
+      if (input === undefined) break
+      const done = runCompare(input, { bytes: bytesOf(values.list), name: values.list })
       problems.push(...done.problems)
       if (done.result) write(JSON.stringify(done.result, null, 2))
       break

@@ -55,16 +55,17 @@ export const issueText = (error: z.ZodError, where: string): Problem[] =>
     what: issue.message,
   }))
 
-/** Does one job. `result` is null only when nothing can be done (no style, no list of sources). */
-export function runJob(input: unknown, options: { where?: string, to?: Output } = {}): { result: JobResult | null, problems: Problem[] } {
-  const where = options.where ?? 'job'
-  const write = WRITERS[options.to ?? 'markup']
+/** A job read: its style, sources and citations. */
+export interface CitedJob { style: Style, sources: Source[], citations: Citation[], alsoList: string[] }
+
+/** Reads a job. `job` is null only when nothing can be done (no style, no list of sources). */
+export function readCited(input: unknown, where = 'job'): { job: CitedJob | null, problems: Problem[] } {
   const parsed = jobSchema.safeParse(input)
-  if (!parsed.success) return { result: null, problems: issueText(parsed.error, where) }
+  if (!parsed.success) return { job: null, problems: issueText(parsed.error, where) }
   const job = parsed.data
   const problems: Problem[] = []
   const style = readStyle(job.style, job.houseRules, where, problems)
-  if (!style) return { result: null, problems }
+  if (!style) return { job: null, problems }
   const sources = readSources(job.sources, where, problems)
   const known = new Set(sources.map(s => s.id))
   const citations = job.citations.map((raw, i): Citation => {
@@ -90,6 +91,15 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
     }
   })
   for (const id of job.alsoList) if (!known.has(id)) problems.push({ where: `${where}.alsoList`, what: `no source has the id "${id}".` })
+  return { job: { style, sources, citations, alsoList: job.alsoList }, problems }
+}
+
+/** Does one job. `result` is null only when nothing can be done. */
+export function runJob(input: unknown, options: { where?: string, to?: Output } = {}): { result: JobResult | null, problems: Problem[] } {
+  const { job, problems } = readCited(input, options.where)
+  if (!job) return { result: null, problems }
+  const write = WRITERS[options.to ?? 'markup']
+  const { style, sources, citations, alsoList } = job
   const alone = Object.fromEntries(sources.map((source) => {
     const forms = composeAlone(style, source)
     return [
@@ -103,12 +113,12 @@ export function runJob(input: unknown, options: { where?: string, to?: Output } 
       },
     ]
   }))
-  if (!job.citations.length) {
+  if (!citations.length) {
     // With no citations all sources are listed, each as if it stood alone.
     const list = filingOrder(style, sources).flatMap(id => alone[id]!.reference ?? [])
     return { result: { style: style.id, citations: [], notes: [], list, sources: alone }, problems }
   }
-  const composed = compose(style, sources, { citations, alsoList: job.alsoList })
+  const composed = compose(style, sources, { citations, alsoList })
   return {
     result: {
       style: style.id,
