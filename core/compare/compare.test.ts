@@ -98,7 +98,9 @@ it('every rule broken as students break it is seen, and 95 of a hundred are put 
       for (const rule of Object.keys(BREAKS) as RuleId[]) {
         if (!right.runs.some((run) => run.rules.includes(rule) || run.field === rule)) continue
         const broken = styleBreaking(style, rule)
-        const runs: Run[] | undefined = broken ? compose(broken, [source], { citations: [], alsoList: [source.id] }).list[0]?.runs : runsBreaking(right.runs, rule)
+        const runs: Run[] | undefined
+          = broken ? compose(broken, [source], { citations: [], alsoList: [source.id] }).list[0]?.runs
+            : runsBreaking(right.runs, rule)
         if (!runs || toMarkup(runs) === toMarkup(right.runs)) continue
         all++
         const [entry] = compareLists(style, [right], [source], { entries: [{ pieces: runs, look: {} }], rich: true }).entries

@@ -125,7 +125,7 @@ function orderOf(
   const keeps = new Set(longestRising(wanted))
   const out = entries.filter((_, i) => !keeps.has(i))
   if (!out.length) return []
-  const nameFor = (id: string) => nameIn(byId.get(id)!)
+  const nameFor = (id: string) => nameIn(byId.get(id)!, list[place.get(id)!])
   if (style.list.order === 'appearance' && isAlphabetical(entries, byId))
     return [{ source: out[0]!.source, says: `The entries are in alphabetical order; ${style.short} lists works as they are first cited.` }]
   return out.map(({ source }) => {
@@ -136,11 +136,12 @@ function orderOf(
     return { source, says: `${nameFor(source)} stands ${where}${why ? `: ${why}` : ''}.` }
   })
 }
-const nameIn = (source: Source): string => {
+/** Its first author, or its title as the list prints it. */
+const nameIn = (source: Source, entry?: ListEntry): string => {
   const { first } = seek(source)
   const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
   const [name] = role ? namesOf(source, role) : []
-  return name && first ? surname(name) : `“${stripRich(textOf(source, 'title')).slice(0, 40)}”`
+  return name && first ? surname(name) : `“${(entry?.runs.find((run) => run.field === 'title')?.text ?? stripRich(textOf(source, 'title'))).replace(/[.,]$/u, '').slice(0, 40)}”`
 }
 function isAlphabetical(entries: readonly ComparedEntry[], byId: ReadonlyMap<string, Source>): boolean {
   const names = entries.map(entry => foldWords(nameIn(byId.get(entry.source)!)))

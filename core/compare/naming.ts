@@ -124,7 +124,7 @@ function capitals(aligned: readonly Aligned[], naming: Naming): Difference[] {
     const behindColon = pairs.length === 1 && under > 0 && isBehindColon(aligned, pairs[0]!)
     const says = behindColon
       ? 'A capital after the colon.'
-      : `${sentence(naming, rule, `The ${what} has other capitals.`).replace(/\.$/u, '')}: ${counted}.`
+      : `${sentence(naming, rule, `The ${what} has other capitals.`).split(/[:.]/u)[0]!}: ${counted}.`
     return say(naming, { kind: 'capitals', says, given: reads(pairs.map(pair => pair.given)), wanted: reads(tokens), rule })
   })
 }

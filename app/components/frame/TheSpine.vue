@@ -37,7 +37,7 @@ onBeforeUnmount(() => clearTimeout(idle))
       :key="stop.to"
       :to="`${base}/${stop.to}`"
       class="stop"
-      active-class="here"
+      :class="route.path.startsWith(`${base}/${stop.to}`) && 'here'"
     >
       <component
         :is="stop.icon"

@@ -61,6 +61,12 @@ const leaves = (id: string) => {
               as plain text
             </PartsButton>
             <PartsButton
+              kind="quiet"
+              :to="`/papers/${store.paper?.id}/list/compare`"
+            >
+              Compare with another list
+            </PartsButton>
+            <PartsButton
               v-if="unlisted.length"
               kind="quiet"
               class="ml-auto"
