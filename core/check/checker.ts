@@ -119,7 +119,7 @@ function put({ check, with: filled, excerpt, where, certain = false, fix, other 
   const { family, brief, asks = false } = checkRow(check) as ReturnType<typeof checkRow> & { asks?: boolean }
   const about = where.at === 'field' ? `${where.source}:` : ''
   return {
-    id: `${check}:${about}${hash(`${excerpt}\u0001${Object.values(filled ?? {}).join('\u0001')}`)}`,
+    id: `${check}:${about}${hash(`${foldWords(excerpt) || excerpt}\u0001${Object.values(filled ?? {}).join('\u0001')}`)}`,
     rule: check,
     family,
     says: sayCheck(style, check, filled),

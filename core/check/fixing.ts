@@ -47,11 +47,18 @@ export function fixAll(given: PaperToCheck, wanted: (finding: Finding) => boolea
   const checker = new Checker()
   let paper: Mended = { doc: given.doc, sources: given.sources, alsoList: given.alsoList }
   let done = 0
+  /** What was found at first; and the rules of which some were left: what turns up of those later is left too. */
+  let first: ReadonlySet<string> | undefined
+  let leftRules: ReadonlySet<string> = new Set()
   for (let round = 0; round < ROUNDS; round++) {
     const { doc, sources, alsoList } = paper
     const listed = [...new Set([...alsoList, ...creditedIn(doc)])]
     const composition = compose(given.style, sources, { citations: citationsOf(doc), alsoList: listed })
-    const findings = checker.check({ ...given, ...paper, composition }).filter(one => one.certain && wanted(one))
+    const all = checker.check({ ...given, ...paper, composition }).filter((one) => one.certain)
+    leftRules = first ? leftRules : new Set(all.filter((one) => !wanted(one)).map((one) => one.rule))
+    first ??= new Set(all.map((one) => one.id))
+    const meant = (one: Finding) => wanted(one) && (first!.has(one.id) || !leftRules.has(one.rule))
+    const findings = all.filter(meant)
     if (!findings.length) break
     const touched = new Set<string>()
     const now: Finding[] = []

@@ -122,7 +122,8 @@ function orderOf(
 ): Compared['order'] {
   const place = new Map(list.map((entry, i) => [entry.id, i]))
   const wanted = entries.map((entry) => place.get(entry.source)!)
-  const keeps = new Set(longestRising(wanted))
+  // One with a reason of its own for its place is the likelier to be astray.
+  const keeps = new Set(heaviestRising(wanted, (i) => (list[wanted[i]!]!.why.length ? 0.9 : 1)))
   const out = entries.filter((_, i) => !keeps.has(i))
   if (!out.length) return []
   const nameFor = (id: string) => nameIn(byId.get(id)!, list[place.get(id)!])
@@ -147,24 +148,25 @@ function isAlphabetical(entries: readonly ComparedEntry[], byId: ReadonlyMap<str
   const names = entries.map(entry => foldWords(nameIn(byId.get(entry.source)!)))
   return names.length > 2 && names.every((name, i) => i === 0 || names[i - 1]! <= name)
 }
-/** The places of a longest rising row of numbers: those that may stay where they are. */
-function longestRising(numbers: readonly number[]): number[] {
-  const ends: number[] = []
-  const before: (number | undefined)[] = []
+/**
+ * The places of the rising row of numbers that weighs most: those that may stay where they are. Of two that could each be
+ * the one astray it is the lighter.
+ */
+function heaviestRising(numbers: readonly number[], weight: (at: number) => number): number[] {
+  const best: { sum: number, before: number }[] = []
+  let end = -1
   numbers.forEach((n, i) => {
-    let [from, to] = [0, ends.length]
-    while (from < to) {
-      const middle = (from + to) >> 1
-      if (numbers[ends[middle]!]! < n) from = middle + 1
-      else to = middle
-    }
-    before[i] = ends[from - 1]
-    ends[from] = i
+    let [sum, before] = [0, -1]
+    for (let k = Math.max(0, i - LOOKED_BACK); k < i; k++) if (numbers[k]! < n && best[k]!.sum > sum) [sum, before] = [best[k]!.sum, k]
+    best.push({ sum: sum + weight(i), before })
+    if (end < 0 || best[i]!.sum > best[end]!.sum) end = i
   })
   const out: number[] = []
-  for (let at = ends.at(-1); at !== undefined; at = before[at]) out.unshift(at)
+  for (let at = end; at >= 0; at = best[at]!.before) out.unshift(at)
   return out
 }
+/** As many entries back as one is compared with: lists of thousands are not compared each with each. */
+const LOOKED_BACK = 400
 
 // The page -----------------------------------------------------------------------------------------------------------------
 
