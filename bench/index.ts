@@ -3,10 +3,11 @@
  * free, and what our readers cost beside the machine's own. Run: npm run bench [name …]
  */
 import '../core/text/with-lists'
+import { checking } from './checking'
 import { composing } from './composing'
 import { reading } from './reading'
 
-const ALL = { composing, reading }
+const ALL = { checking, composing, reading }
 const wanted = process.argv.slice(2)
 for (const [name, run] of Object.entries(ALL)) {
   if (wanted.length && !wanted.includes(name)) continue

@@ -24,7 +24,13 @@ import { leadNames } from './typed'
 
 const FAMILIES_OF_TEXT = [CITATIONS, QUOTATIONS, OWN_WORDS, LIST, PAGE]
 
-interface KeptBlock { paper: PaperSetting, runs: readonly (readonly Run[] | undefined)[], findings: readonly Finding[] }
+interface KeptBlock {
+  paper: PaperSetting
+  runs: readonly (readonly Run[] | undefined)[]
+  findings: readonly Finding[]
+  /** The same at the place where the block stood last. */
+  placed: { at: number, findings: readonly Finding[] }
+}
 
 export class Checker {
   private paper: PaperSetting | undefined
@@ -44,10 +50,15 @@ export class Checker {
     }
     const ofBlocks = blocks.flatMap((block, i) => this.block(paper, given, block, readings[i]!, i, firstCitation[i]!))
     const whole = { ...given, paper, readings, firstCitation }
-    const ofWhole = FAMILIES_OF_TEXT.flatMap(family => family.whole)
-      .flatMap(rule => guarded(() => rule(whole), () => []))
-      .map(found => put(found, paper))
-    const listed = new Set(given.composition.list.map(entry => entry.id))
+    const ofWhole = FAMILIES_OF_TEXT.flatMap((family) => family.whole)
+      .flatMap((rule) =>
+        guarded(
+          () => rule(whole),
+          () => [],
+        ),
+      )
+      .map((found) => put(found, paper))
+    const listed = new Set(given.composition.list.map((entry) => entry.id))
     const ofSources = given.sources
       .filter((source) => listed.has(source.id))
       .flatMap((source) => printedDetails(source, given.style, given.today))
@@ -67,17 +78,27 @@ export class Checker {
       if (sameList(numbered, this.paper.numbered)) return this.paper
     }
     this.given = { style: given.style, sources: given.sources, passages: given.passages }
-    return this.paper = paperSetting(given)
+    return (this.paper = paperSetting(given))
   }
 
-  private block(paper: PaperSetting, given: PaperToCheck, block: DocNode, reading: BlockReading, at: number, first: number): Finding[] {
-    const runs = reading.citations.map(one => given.composition.citations[first + one.nth])
+  private block(
+    paper: PaperSetting,
+    given: PaperToCheck,
+    block: DocNode,
+    reading: BlockReading,
+    at: number,
+    first: number,
+  ): readonly Finding[] {
+    const runs = reading.citations.map((one) => given.composition.citations[first + one.nth])
     const before = this.kept.get(block)
-    const findings = before && before.paper === paper && sameList(before.runs, runs)
-      ? before.findings
-      : readingRules(paper, block, reading, printedBy(given.composition, first))
-    if (findings !== before?.findings) this.kept.set(block, { paper, runs, findings })
-    return findings.map(finding => moved(finding, at))
+    const findings =
+      before && before.paper === paper && sameList(before.runs, runs)
+        ? before.findings
+        : readingRules(paper, block, reading, printedBy(given.composition, first))
+    if (findings === before?.findings && before.placed.at === at) return before.placed.findings
+    const placed = findings.map((finding) => moved(finding, at))
+    this.kept.set(block, { paper, runs, findings, placed: { at, findings: placed } })
+    return placed
   }
 }
 
@@ -143,7 +164,8 @@ function moved(finding: Finding, at: number): Finding {
   return { ...finding, where, fix: { ...finding.fix!, change: { ...change, from: change.from + at, to: change.to + at } } }
 }
 
+const RANK = new Map(FAMILIES.map((family, i) => [family, i]))
 const placeOf = ({ where }: Finding): number => ('block' in where ? where.block : Number.MAX_SAFE_INTEGER)
 const within = ({ where }: Finding): number => (where.at === 'words' ? where.from : 0)
 const byPlace = (a: Finding, b: Finding): number =>
-  FAMILIES.indexOf(a.family) - FAMILIES.indexOf(b.family) || placeOf(a) - placeOf(b) || within(a) - within(b)
+  RANK.get(a.family)! - RANK.get(b.family)! || placeOf(a) - placeOf(b) || within(a) - within(b)

@@ -1,5 +1,6 @@
 /** Findings about the list as a whole: one source twice, and details given in one form here and another there. */
 import { listEntry } from '../compose/entry'
+import { sameList } from '../compose/paper'
 import { Duplicates } from '../source/duplicates'
 import { kindOf } from '../source/kinds'
 import { has, namesOf, textOf, type Source } from '../source/model'
@@ -83,7 +84,17 @@ const dois: WholeRule = (setting) => {
   }))
 }
 
-export const LIST: RuleFamily = { block: [], whole: [twice, givenNames, accessed, dois] }
+/** What was found of a list, for as long as it and its sources are the same. */
+const found = new WeakMap<WholeSetting['composition']['list'], { sources: readonly Source[], found: Found[] }>()
+const whole: WholeRule = (setting) => {
+  const { composition: { list }, sources } = setting
+  const before = found.get(list)
+  if (before && sameList(before.sources, sources)) return before.found
+  const now = [twice, givenNames, accessed, dois].flatMap(rule => rule(setting))
+  found.set(list, { sources, found: now })
+  return now
+}
+export const LIST: RuleFamily = { block: [], whole: [whole] }
 
 // Details --------------------------------------------------------------------------------------------------------------
 

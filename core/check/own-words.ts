@@ -1,12 +1,14 @@
 /** Findings about the writer's own words: what rests on nothing, what is somebody's without a name, what is too close to its source. */
 import { countOf } from '../text/words'
 import { closeness } from './closeness'
-import { blotted, citationsIn, quotedAt, readable, sentenceAt, type Line } from './reading'
+import { blotted, citationsIn, ofBlock, quotedAt, readable, sentenceAt, type Line } from './reading'
 import { cut, wordsAt, type BlockRule, type Found, type RuleFamily, type WholeRule } from './setting'
 
 /** People and things that say something without anyone saying who. */
 const NOBODY =
   /(?<![\p{L}-])(?:(?:many |most |some |several |numerous |countless |various |recent |previous |modern |the ){0,3}(?:studies|research|researchers|experts|scientists|scholars|historians|critics|economists|psychologists|surveys|statistics|data|evidence|reports|authorities|academics|sources)|it is (?:widely |generally |commonly |often )?(?:known|believed|accepted|thought|said|agreed|argued|estimated))\s+(?:(?:have|has|had|also|often|clearly|consistently|long|now|generally|widely|repeatedly|shown|all)\s+){0,3}(?:shows?|shown|suggests?|suggested|finds?|found|proves?|proved|proven|agrees?|agreed|believes?|believed|says?|said|argues?|argued|indicates?|indicated|demonstrates?|demonstrated|reveals?|revealed|confirms?|confirmed|claims?|claimed|estimates?|estimated|reports?|reported|that)(?![\p{L}-])/giu
+
+const NOBODY_ONCE = new RegExp(NOBODY.source, 'iu')
 
 const hasNear = (line: Line, from: number, sentences: number): boolean => {
   const i = sentenceAt(line, from)
@@ -37,25 +39,24 @@ const CLAIM =
 /** Shorter paragraphs lead in, lead over and sum up. */
 const BODY = 45
 
+/** The first sentence of a paragraph that claims something, where the paragraph is long enough to be one of the body and cites nothing. */
+const claimIn = ofBlock(({ kind, lines, citations }) => {
+  const [line] = lines
+  if (kind !== 'paragraph' || !line || citations.length || countOf(line.text) < BODY) return undefined
+  const first = [...line.text.matchAll(CLAIM)].find(match => !quotedAt(line, match.index))
+  return first && !NOBODY_ONCE.test(line.text) ? { line, sentence: line.sentences[sentenceAt(line, first.index)]! } : undefined
+})
 /** A paragraph of the body that claims things and cites nothing. The first and the last are the writer's to open and close with. */
 const noSource: WholeRule = ({ readings, composition, paper }) => {
   if (!composition.citations.length) return []
-  const body = readings.flatMap((reading, block) =>
-    reading.kind === 'paragraph' && reading.lines[0]!.text.trim() ? [{ line: reading.lines[0]!, reading, block }] : [],
-  )
-  return body.slice(1, -1).flatMap(({ line, reading, block }): Found[] => {
-    if (reading.citations.length || countOf(line.text) < BODY) return []
+  const body = readings.flatMap((reading, block) => (reading.kind === 'paragraph' && reading.lines[0]!.text.trim() ? [{ reading, block }] : []))
+  return body.slice(1, -1).flatMap(({ reading, block }): Found[] => {
+    const claim = claimIn(reading)
+    if (!claim) return []
+    const { line, sentence } = claim
     // Beside a block quotation it speaks of that, and a source named is a source.
-    if (
-      readings[block + 1]?.kind === 'quotation'
-      || readings[block - 1]?.kind === 'quotation'
-      || paper.names().some((name) => line.text.includes(name))
-    )
-      return []
-    const claims = [...line.text.matchAll(CLAIM)].filter(match => !quotedAt(line, match.index))
-    const [first] = claims
-    if (!first || [...line.text.matchAll(NOBODY)].length) return []
-    const sentence = line.sentences[sentenceAt(line, first.index)]!
+    if (readings[block + 1]?.kind === 'quotation' || readings[block - 1]?.kind === 'quotation') return []
+    if (paper.names().some(name => line.text.includes(name))) return []
     const excerpt = cut(readable(line.text.slice(sentence.from, sentence.to)))
     return [{ check: 'own-words.no-source', excerpt, where: { at: 'words', block, path: line.path, from: sentence.from, to: sentence.to } }]
   })

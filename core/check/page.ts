@@ -1,10 +1,10 @@
 /** Findings about the page: what is typed that the style sets by itself, headings, the title and what the first page asks for. */
-import { noticedIn } from '../intake/draft/noticed'
+import { noticedIn, REFERENCE_HEADING } from '../intake/draft/noticed'
 import type { DocNode } from '../sheet/document'
 import type { Detail } from '../styles/ids'
 import { foldWords } from '../text/filing'
 import { blockBecomes, splice, spliceLines, type Splice } from './mending'
-import { CITED, readable } from './reading'
+import { CITED, ofBlock, readable } from './reading'
 import { cut, wordsAt, type BlockRule, type Found, type RuleFamily, type WholeRule } from './setting'
 
 type Match = RegExpMatchArray
@@ -85,8 +85,12 @@ const empty: WholeRule = ({ doc }) => {
 }
 const textIn = (node: DocNode): string => (node.type === 'text' ? (node.text ?? '') : (node.content ?? []).map(textIn).join(''))
 
-const typed: WholeRule = ({ doc, composition }) => {
-  if (!doc.content) return []
+/** A short line with a figure, or a heading as lists have: only where there are such is the paper looked through for them. */
+const mayBeTyped = ofBlock(({ kind, lines: [line] }) =>
+  line !== undefined && line.text.length < 70
+  && (REFERENCE_HEADING.test(line.text.trim()) || (kind === 'paragraph' && /\d/u.test(line.text) && !/[.?!]$/u.test(line.text.trimEnd()))))
+const typed: WholeRule = ({ doc, composition, readings }) => {
+  if (!doc.content || !readings.some(mayBeTyped)) return []
   const checks = { 'page number': 'page.number', 'running head': 'page.running-head', 'reference list': 'list.typed' } as const
   return noticedIn(doc.content).flatMap(({ what, words, from, to }): Found[] => {
     const check = checks[what]

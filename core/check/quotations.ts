@@ -7,7 +7,7 @@ import { countOf } from '../text/words'
 import { citationOf, QUOTATION } from './citations'
 import { blockBecomes, joined, sliceInline, splice, withLine } from './mending'
 import { straysFrom } from './quoted'
-import { blotted, citationsIn, lastCited, readable, sentenceAt, type Line, type Quoted } from './reading'
+import { blotted, citationsIn, lastCited, ofBlock, readable, sentenceAt, type Line, type Quoted } from './reading'
 import { cut, shown, wordsAt, type BlockRule, type BlockSetting, type Found, type RuleFamily, type WholeRule } from './setting'
 
 const eachQuotation = ({ reading }: BlockSetting, visit: (line: Line, one: Quoted) => Found[]): Found[] =>
@@ -255,35 +255,39 @@ const unclosed: BlockRule = setting => setting.reading.lines.flatMap((line, i): 
   ]
 })
 
-/** One finding for the whole paper, mended block by block at once. */
+const marksIn = ofBlock(({ lines }) => ({
+  curly: lines.some((line) => /[“”‘’]/u.test(line.text)),
+  straight: lines.flatMap((line) => [...line.text.matchAll(/["']/gu)].map(({ 0: mark, index: at }) => ({ line, at, mark }))),
+}))
+/** One finding for the whole paper, mended block by block at once. Apostrophes alone count only among curly ones. */
 const straight: WholeRule = ({ readings, doc }) => {
-  const lines = readings.flatMap(({ lines }, block) => lines.map(line => ({ line, block })))
-  const curly = lines.some(({ line }) => /[“”‘’]/u.test(line.text))
-  const marks = lines.flatMap(({ line, block }) => {
-    const found = [...line.text.matchAll(curly ? /["']/gu : /"/gu)].filter(one => !isMeasure(line.text, one.index))
-    return found.map(one => ({ line, block, at: one.index }))
-  })
+  const curly = readings.some((reading) => marksIn(reading).curly)
+  const marks = readings.flatMap((reading, block) =>
+    marksIn(reading).straight.flatMap(({ line, at, mark }) =>
+      (curly || mark === '"') && !isMeasure(line.text, at) ? [{ line, block, at }] : [],
+    ),
+  )
   const [first] = marks
   if (!first) return []
-  const from = Math.min(...marks.map(one => one.block))
-  const to = Math.max(...marks.map(one => one.block)) + 1
-  const blocks = doc
-    .content!.slice(from, to)
-    .map((block, i) =>
-      readings[from + i]!.lines.reduce(
-        (changed, line) => (/["']/u.test(line.text) ? relettered(changed, line, curl(line.text)) : changed),
-        block,
-      ),
-    )
+  const from = first.block
+  const to = marks.at(-1)!.block + 1
+  const blocks = doc.content!.slice(from, to).map((block, i) =>
+    readings[from + i]!.lines.reduce(
+      (changed, line) => (/["']/u.test(line.text) ? relettered(changed, line, curl(line.text)) : changed),
+      block,
+    ),
+  )
   const said = readable(first.line.text.slice(Math.max(0, first.at - 20), first.at + 40))
-  return [{
-    check: 'quotations.straight',
-    with: { count: marks.length === 1 ? 'one' : String(marks.length) },
-    excerpt: cut(said),
-    where: { at: 'words', block: first.block, path: first.line.path, from: first.at, to: first.at + 1 },
-    certain: true,
-    fix: { label: 'Curl them', change: { on: 'text', from, to, blocks } },
-  }]
+  return [
+    {
+      check: 'quotations.straight',
+      with: { count: marks.length === 1 ? 'one' : String(marks.length) },
+      excerpt: cut(said),
+      where: { at: 'words', block: first.block, path: first.line.path, from: first.at, to: first.at + 1 },
+      certain: true,
+      fix: { label: 'Curl them', change: { on: 'text', from, to, blocks } },
+    },
+  ]
 }
 /** Feet, inches, minutes and seconds stand behind a number. */
 const isMeasure = (text: string, at: number): boolean =>
@@ -382,24 +386,21 @@ const lastWord: WholeRule = ({ readings, doc }) => {
         ? [{ check: 'quotations.last-word', excerpt: cut(readable(reading.lines.at(-1)!.text)), where: { at: 'block', block } }]
         : []
     }
-    const line = reading.kind === 'paragraph' ? reading.lines[0] : undefined
-    const one = line?.quoted.filter(({ level }) => level === 0).at(-1)
-    const last = line?.sentences.at(-1)
-    if (!line || !one || !last || next === 'quotation' || line.sentences.length < 2) return []
-    const words = countOf(line.text.slice(last.from, last.to))
-    const closes = !/[\p{L}\p{N}]/u.test(line.text.slice(one.to).replace(/\uFFFC/gu, ''))
-    // What is dropped in at the end is said once, as that.
-    return closes && one.from >= last.from && one.count >= 8 && one.count >= words * 0.6 && !standsAlone(line, one)
-      ? [
-          {
-            check: 'quotations.last-word',
-            excerpt: cut(asQuoted(line, one)),
-            where: { at: 'words', block, path: line.path, from: one.from, to: one.to },
-          },
-        ]
+    const ends = next === 'quotation' ? undefined : endsInQuotation(reading)
+    return ends
+      ? [{ check: 'quotations.last-word', excerpt: cut(asQuoted(ends.line, ends.one)), where: { at: 'words', block, path: ends.line.path, from: ends.one.from, to: ends.one.to } }]
       : []
   })
 }
+/** A paragraph whose last sentence is mostly someone else's; what is dropped in at the end is said once, as that. */
+const endsInQuotation = ofBlock(({ kind, lines }): { line: Line, one: Quoted } | undefined => {
+  const line = kind === 'paragraph' ? lines[0] : undefined
+  const one = line?.quoted.filter(({ level }) => level === 0).at(-1)
+  const last = line?.sentences.at(-1)
+  if (!line || !one || !last || line.sentences.length < 2 || one.from < last.from || one.count < 8) return undefined
+  if (/[\p{L}\p{N}]/u.test(line.text.slice(one.to)) || standsAlone(line, one)) return undefined
+  return one.count >= countOf(line.text.slice(last.from, last.to)) * 0.6 ? { line, one } : undefined
+})
 
 export const QUOTATIONS: RuleFamily = {
   block: [withoutCitation, long, blockMarks, marks, unclosed, strays, mostly, droppedIn],

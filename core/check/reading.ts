@@ -49,6 +49,16 @@ export interface BlockReading {
   citations: readonly LineCitation[]
 }
 
+/** What a whole paper's rule finds in one block by itself: looked for once for as long as the block stays the same. */
+export function ofBlock<T>(look: (reading: BlockReading) => T): (reading: BlockReading) => T {
+  const seen = new WeakMap<BlockReading, { found: T }>()
+  return (reading) => {
+    let one = seen.get(reading)
+    if (!one) seen.set(reading, one = { found: look(reading) })
+    return one.found
+  }
+}
+
 const kept = new WeakMap<DocNode, BlockReading>()
 
 export function readBlock(block: DocNode): BlockReading {

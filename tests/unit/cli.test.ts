@@ -1,6 +1,8 @@
 /** The `dendle` command as a script calls it: exit status, standard output, problems one a line on standard error. */
 import { spawnSync } from 'node:child_process'
-import { readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { describe, expect, it } from 'vitest'
 
@@ -108,6 +110,50 @@ describe('the other verbs', () => {
     expect(dendle(['case', '--style', 'apa-7'], 'The Tidal Mills of Kenya\nWhat Do Bees Want? A Report\n').stdout).toBe(
       'The tidal mills of Kenya\nWhat do bees want? A report\n',
     )
+  })
+  it('checks a paper: what a marker would circle, with its paragraph and its fix', () => {
+    const text = '# Mud\n\nPonds fill from the sea. [ref: art-one, p. 104]\n\nThey  silt [ref: nobody-1999].'
+    const { stdout, status } = dendle(['check'], JSON.stringify({ ...JOB, citations: undefined, text }))
+    expect(status).toBe(0)
+    expect((JSON.parse(stdout) as { findings: object[] }).findings).toEqual([
+      expect.objectContaining({
+        rule: 'citations.behind-stop',
+        family: 'citations',
+        paragraph: 1,
+        certain: true,
+        source: 'APA 7, 8.10–8.11',
+        fix: 'Put it before the stop',
+      }),
+      expect.objectContaining({ rule: 'citations.unknown-key', excerpt: '[ref: nobody-1999]', paragraph: 2, certain: false, fix: null }),
+      expect.objectContaining({ rule: 'page.spaces', family: 'page', paragraph: 2, certain: true }),
+    ])
+    expect(
+      dendle(['check'], JSON.stringify({ ...JOB, citations: undefined, text: 'Ponds fill from the sea [ref: art-one, p. 104].' })).stdout,
+    ).toBe('{\n  "findings": []\n}\n')
+    expect(dendle(['check'], JSON.stringify(JOB))).toMatchObject({
+      status: 1,
+      problems: ['job.text: is missing; give the paper as Markdown with marks.'],
+    })
+  })
+  it('compares a list made elsewhere with a job’s own', () => {
+    const list = join(mkdtempSync(join(tmpdir(), 'dendle-cli-')), 'list.html')
+    writeFileSync(
+      list,
+      '<p>Okonjo, A. R. (2021). Silt and Patience. <i>Journal of Estuary Heritage</i>, <i>14</i>.</p><p>Moss, I. (2012). Water.</p>',
+    )
+    const { stdout, status } = dendle(['compare', '--list', list], JSON.stringify({ ...JOB, citations: [] }))
+    expect(status).toBe(0)
+    const result = JSON.parse(stdout) as { entries: { differences: object[] }[] }
+    expect(result).toMatchObject({
+      entries: [{ source: 'art-one', right: false }],
+      missing: [],
+      extra: ['Moss, I. (2012). Water.'],
+      right: 0,
+    })
+    expect(result.entries[0]!.differences).toEqual([
+      expect.objectContaining({ kind: 'capitals', of: 'mistake', given: 'Patience', wanted: 'patience', source: 'APA 7, 6.17' }),
+    ])
+    expect(dendle(['compare'], JSON.stringify(JOB)).status).toBe(2)
   })
   it('converts CSL-JSON to itself without loss', () => {
     const { stdout, status } = dendle(['convert', EXAMPLES, '--to', 'csl-json'])

@@ -1,5 +1,7 @@
 /** Whatever reads a person's text, by name, each as a function of that text. */
 import { checkPaper } from '../../core/check/checker'
+import { compareLists } from '../../core/compare/compare'
+import { readListElsewhere } from '../../core/compare/elsewhere'
 import { checkDetails } from '../../core/check/details'
 import { readMarkdown } from '../../core/intake/markdown'
 import { closeness } from '../../core/check/closeness'
@@ -173,6 +175,11 @@ export const READERS: Record<string, (text: string) => unknown> = {
   'straysFrom': (text) => straysFrom(text, text),
   'quotedBefore': (text) => quotedBefore(text, false),
   'closeness': (text) => closeness(text, text),
+  'compareLists': (text) => {
+    const sources = [source('title')('Tides')]
+    const { list } = compose(APA, sources, paper)
+    return (['html', 'text'] as const).map(form => compareLists(APA, list, sources, readListElsewhere(`Okonjo, A. (2021). Tides. ${text}`, form)))
+  },
   'checkPaper': checked,
   'readMarkdown': (text) => readMarkdown(text, () => undefined),
   'checkDetails title': (text) => checkDetails({ source: source('title')(text), style: APA, today: TODAY }),
