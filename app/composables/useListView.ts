@@ -1,3 +1,4 @@
+import { headingsOf, writeHeadings } from '~~/core/sheet/divisions'
 import { listAsHtml, listAsText, type Carried } from '~~/core/sheet/carry'
 import { citedPlaces } from '~~/core/sheet/walking'
 import { copyRich } from '~/utils/clipboard'
@@ -13,6 +14,7 @@ export function useListView() {
   const owned = useSources()
   const written = useText()
   const notices = useNotices()
+  const undo = useUndo()
 
   /** The entry whose details are open. While they are, entries keep their places, so that nothing moves under the writer's hand. */
   const open = ref<string>()
@@ -73,5 +75,70 @@ export function useListView() {
       action: { label: 'Take it back', run: () => { for (const id of ids) owned.changeUse(id, { listed: false }) } },
     })
   }
-  return { entries, open, toggle, moves, places, annotation, chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll }
+  // Headings that divide the list ----------------------------------------------------------------------------------------
+
+  const headings = computed(() => headingsOf(owned.sources, store.paper?.details.headings))
+  const keepHeadings = (next: readonly string[]) =>
+    store.changePaper({ details: { ...store.paper!.details, headings: writeHeadings(next) } })
+  /** Entries under a heading, which is made where it is not there yet; under none where it is empty. */
+  function moveUnder(ids: Iterable<string>, heading: string) {
+    const moved = [...ids].flatMap(id => owned.byId.get(id) ?? [])
+    const before = moved.map(({ id, division }) => [id, division ?? ''] as const)
+    const words = heading.trim()
+    if (words && !headings.value.includes(words)) keepHeadings([...headings.value, words])
+    for (const { id } of moved) owned.changeUse(id, { division: words })
+    undo.did(
+      words
+        ? `${count(moved.length, 'entry', 'entries')} under “${words}”.`
+        : `${count(moved.length, 'entry', 'entries')} under no heading.`,
+      async () => {
+        for (const [id, division] of before) owned.changeUse(id, { division })
+      },
+    )
+  }
+  function renameHeading(from: string, to: string) {
+    const words = to.trim()
+    if (!words || words === from) return
+    keepHeadings(headings.value.map(one => (one === from ? words : one)))
+    for (const { id, division } of owned.sources) if (division === from) owned.changeUse(id, { division: words })
+  }
+  function orderHeading(heading: string, by: -1 | 1) {
+    const all = [...headings.value]
+    const at = all.indexOf(heading)
+    const to = at + by
+    if (at < 0 || to < 0 || to >= all.length) return
+    all.splice(at, 1)
+    all.splice(to, 0, heading)
+    keepHeadings(all)
+  }
+  function dropHeading(heading: string) {
+    const under = owned.sources.filter(source => source.division === heading).map(source => source.id)
+    const before = headings.value
+    keepHeadings(before.filter(one => one !== heading))
+    for (const id of under) owned.changeUse(id, { division: '' })
+    undo.did(`The heading “${heading}” is taken out; its entries stand under none.`, async () => {
+      keepHeadings(before)
+      for (const id of under) owned.changeUse(id, { division: heading })
+    })
+  }
+  return {
+    headings,
+    moveUnder,
+    renameHeading,
+    orderHeading,
+    dropHeading,
+    entries,
+    open,
+    toggle,
+    moves,
+    places,
+    annotation,
+    chosen,
+    choose,
+    chooseNone,
+    copy,
+    copyPlain,
+    unlisted,
+    listAll,
+  }
 }

@@ -3,15 +3,13 @@
  * stand where the style sets it.
  */
 import { InputRule, Node, mergeAttributes } from '@tiptap/core'
-import { DOMSerializer, type Fragment, type Node as PmNode, type Schema } from '@tiptap/pm/model'
+import type { Fragment, Node as PmNode } from '@tiptap/pm/model'
 import { Plugin } from '@tiptap/pm/state'
 import type { EditorView } from '@tiptap/pm/view'
 import type { CitationData } from '~~/core/sheet/document'
 import { readMarks } from '~~/core/intake/marks'
-import type { Style } from '~~/core/styles/schema'
-import type { Run } from '~~/core/text/runs'
-import { plain, toHtml } from '~~/core/text/runs'
 import { CitationView, type CitationSight } from './citation-view'
+import { CarryingSerializer, carriedText, type Carrier } from './carrying'
 import { stopsPlugin } from './stops'
 
 export const newCitationId = (): string => crypto.randomUUID().slice(0, 8)
@@ -21,11 +19,8 @@ const parse = (text: string | null): CitationData => {
   catch { return { items: [], form: 'parenthetical' } }
 }
 
-export interface CitationHost {
+export interface CitationHost extends Carrier {
   openPicker: () => void
-  style: () => Style
-  /** What a citation prints, by its id. */
-  runsOf: (id: string) => readonly Run[]
   sight: CitationSight
   /** A source's id by its key. */
   idOf: (key: string) => string | undefined
@@ -37,30 +32,6 @@ export interface CitationHost {
 function readSelection(view: EditorView): false {
   (view as unknown as { domObserver?: { flush?: () => void } }).domObserver?.flush?.()
   return false
-}
-
-/** Copies citations as themselves for Dendle, and as they print for everyone else. */
-export function clipboardSerializer(schema: Schema, runsOf: CitationHost['runsOf']): DOMSerializer {
-  const serializer = DOMSerializer.fromSchema(schema)
-  return new DOMSerializer({
-    ...serializer.nodes,
-    citation: (node) => {
-      const span = document.createElement('span')
-      span.setAttribute('data-citation', JSON.stringify(node.attrs.data))
-      span.innerHTML = toHtml(runsOf(String(node.attrs.id)))
-      return span
-    },
-  }, { ...serializer.marks })
-}
-export const textOf = (fragment: Fragment, runsOf: CitationHost['runsOf']): string => {
-  const lines: string[] = []
-  fragment.forEach((node) => {
-    if (node.isText) lines.push(node.text!)
-    else if (node.type.name === 'citation') lines.push(plain(runsOf(String(node.attrs.id))))
-    else if (node.type.name === 'hardBreak') lines.push('\n')
-    else lines.push(textOf(node.content, runsOf) + (node.isBlock ? '\n' : ''))
-  })
-  return lines.join('').replace(/\n{3,}/gu, '\n\n')
 }
 
 export const CitationNode = (host: CitationHost) =>
@@ -141,8 +112,8 @@ export const CitationNode = (host: CitationHost) =>
         new Plugin({
           props: {
             handleDOMEvents: { cut: readSelection, copy: readSelection },
-            clipboardSerializer: clipboardSerializer(this.editor.schema, host.runsOf),
-            clipboardTextSerializer: (slice) => textOf(slice.content, host.runsOf).trim(),
+            clipboardSerializer: new CarryingSerializer(this.editor.schema, host),
+            clipboardTextSerializer: (slice) => carriedText(slice.content, host),
           },
           // A pasted or duplicated citation is a citation of its own. Typing a letter brings none: its steps are looked
           // at, not the document.

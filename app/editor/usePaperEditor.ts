@@ -39,6 +39,10 @@ export function usePaperEditor(host: EditorHost) {
   /** The id of the citation whose card is open. */
   const selected = ref<string>()
   const runsOf = (id: string) => composed.composition.citations[written.citationPlaces.get(id) ?? -1] ?? []
+  const noteOf = (id: string) => {
+    const number = composed.composition.noteNumbers[written.citationPlaces.get(id) ?? -1]
+    return number === undefined ? undefined : { number, runs: composed.composition.notes[number - 1] ?? [] }
+  }
   const sight: CitationSight = {
     views: new Set(),
     drawn: (id) => {
@@ -86,6 +90,7 @@ export function usePaperEditor(host: EditorHost) {
         openPicker: host.openPicker,
         style: () => store.style,
         runsOf,
+        noteOf,
         sight,
         idOf: (key) => owned.sources.find((source) => source.key === key)?.id,
         change: (id) => focusCard(id),

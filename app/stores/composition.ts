@@ -14,9 +14,10 @@ export const useComposition = defineStore('composition', () => {
   const owned = useSources()
   /** What is listed without being cited: kept so by the writer, or credited under a table or figure. */
   const alsoList = computed(() => [...new Set([...owned.sources.filter(s => s.listed).map(s => s.id), ...text.credited])])
+  const divisions = computed(() => divided(owned.sources, paper.paper?.details.headings))
   const composer = new Composer()
   const composition = computed<Composition>(() =>
-    composer.compose(paper.style, owned.sources, { citations: text.citations, alsoList: alsoList.value, ...divided(owned.sources) }),
+    composer.compose(paper.style, owned.sources, { citations: text.citations, alsoList: alsoList.value, ...divisions.value }),
   )
   /** What counts as words, as this paper's writer chose; papers from before quotations could be left out count them. */
   const counted = computed<Counted[]>(() => {

@@ -37,13 +37,15 @@ const composer = new Composer()
 const checker = new Checker()
 let paper = { style: 'apa-7', sources: [] as readonly GivenSource[], passages: [] as PaperToCheck['passages'], doc: emptyDocument(), title: '', details: {} as Record<string, string>, words: 0 }
 let found: readonly Finding[] = []
-let divisions: { of: readonly GivenSource[], divided: ReturnType<typeof divided> } | undefined
+let divisions: { of: readonly GivenSource[], headings: string | undefined, divided: ReturnType<typeof divided> } | undefined
 
 function toCheck(): PaperToCheck {
   const style = styleOf(paper.style)!
   const now = new Date()
   const alsoList = paper.sources.filter(source => source.listed).map(source => source.id)
-  if (!divisions || !sameList(divisions.of, paper.sources)) divisions = { of: paper.sources, divided: divided(paper.sources) }
+  const { headings } = paper.details
+  if (!divisions || divisions.headings !== headings || !sameList(divisions.of, paper.sources))
+    divisions = { of: paper.sources, headings, divided: divided(paper.sources, headings) }
   const composition = composer.compose(style, paper.sources, {
     citations: citationsOf(paper.doc),
     alsoList: [...new Set([...alsoList, ...creditedIn(paper.doc)])],

@@ -5,6 +5,20 @@
 import { unzipSync } from 'fflate'
 import mammoth from 'mammoth'
 
+/** What a paragraph that is set in as a whole is called, so that it comes as a block quotation. */
+const QUOTATION = 'Set in as a whole'
+type Twips = string | null
+interface Indented { styleName?: string | null, numbering?: unknown, indent?: { start?: Twips, end?: Twips, hanging?: Twips } }
+/** The library's types leave this part of it out. */
+const { transforms } = mammoth as unknown as { transforms: { paragraph: (change: typeof setInAsQuotation) => unknown } }
+/** Set in at the left by half an inch and more, or at both sides, every line of it: a block quotation (twips). */
+function setInAsQuotation<T extends Indented>(paragraph: T): T {
+  const { indent, numbering, styleName } = paragraph
+  const [start, end, hanging] = [indent?.start, indent?.end, indent?.hanging].map(one => Number(one ?? 0)) as [number, number, number]
+  const setIn = !numbering && hanging === 0 && (start >= 700 || (start >= 250 && end >= 250))
+  return setIn && (!styleName || /^normal|body/iu.test(styleName)) ? { ...paragraph, styleName: QUOTATION } : paragraph
+}
+
 /** As large as a document's parts may be in all, unpacked, in bytes. */
 const MAX_UNPACKED = 80 * 1024 * 1024
 
@@ -29,6 +43,8 @@ export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | {
   if (total > MAX_UNPACKED) return { problem: 'unpacks to more than 80 MB, which no paper does; it was not opened.' }
   try {
     const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, {
+      transformDocument: transforms.paragraph(setInAsQuotation),
+      styleMap: [`p[style-name='${QUOTATION}'] => blockquote > p:fresh`],
       convertImage: mammoth.images.imgElement(picture),
       externalFileAccess: false,
     } as Parameters<typeof mammoth.convertToHtml>[1])

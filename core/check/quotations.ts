@@ -3,6 +3,7 @@ import { requoteText } from '../sheet/requote'
 import { linesOf } from '../sheet/measure'
 import type { DocNode } from '../sheet/document'
 import { foldWords } from '../text/filing'
+import { curlMarks, isMeasure } from '../text/quotes'
 import { countOf } from '../text/words'
 import { citationOf, QUOTATION } from './citations'
 import { blockBecomes, joined, sliceInline, splice, withLine } from './mending'
@@ -273,7 +274,7 @@ const straight: WholeRule = ({ readings, doc }) => {
   const to = marks.at(-1)!.block + 1
   const blocks = doc.content!.slice(from, to).map((block, i) =>
     readings[from + i]!.lines.reduce(
-      (changed, line) => (/["']/u.test(line.text) ? relettered(changed, line, curl(line.text)) : changed),
+      (changed, line) => (/["']/u.test(line.text) ? relettered(changed, line, curlMarks(line.text)) : changed),
       block,
     ),
   )
@@ -289,18 +290,6 @@ const straight: WholeRule = ({ readings, doc }) => {
     },
   ]
 }
-/** Feet, inches, minutes and seconds stand behind a number. */
-const isMeasure = (text: string, at: number): boolean =>
-  /\d/u.test(text[at - 1] ?? '') && !/[“"]/u.test(text.slice(0, at).replace(/\d["']/gu, ''))
-const curl = (text: string): string =>
-  text.replace(/["']/gu, (mark, at: number) => {
-    if (isMeasure(text, at)) return mark
-    const opens = /[\s([{—–“‘"']/u.test(text[at - 1] ?? ' ') && !/\s/u.test(text[at + 1] ?? ' ')
-    if (mark === '"') return opens ? '“' : '”'
-    // ’tis and ’90s have an apostrophe where a mark would open.
-    return opens && !/^(?:\d0s|tis|twas|em|til)\b/iu.test(text.slice(at + 1)) && text.indexOf('\'', at + 1) > 0 ? '‘' : '’'
-  })
-
 const strays: BlockRule = (setting) => {
   const { paper, reading } = setting
   const held = (line: Line, words: string, ids: readonly string[], from: number, to: number): Found[] => {

@@ -1,11 +1,25 @@
-/** A list in parts. */
+/** A list in parts, each under a heading of its own (MLA Handbook 9, 5.131; Chicago 18, 13.71). */
 import type { Paper } from '../compose/compose'
 
-/** The parts that a list can be divided into, in their order (MLA 9, 5.131; Chicago 18, 13.71). */
+/** The headings that are offered before the writer has made any. */
 export const DIVISIONS = ['Primary sources', 'Secondary sources'] as const
 
+/** A paper's headings in their order, as its details keep them: one a line. */
+export const readHeadings = (kept: string | undefined): string[] =>
+  [...new Set((kept ?? '').split('\n').map(line => line.trim()).filter(Boolean))]
+export const writeHeadings = (headings: readonly string[]): string => [...new Set(headings.map(one => one.trim()).filter(Boolean))].join('\n')
+
+type Divided = readonly { id: string, division?: string }[]
+
+/** Every heading that may stand in the list: the writer's own in their order, then those that a source names besides. */
+export function headingsOf(sources: Divided, kept: string | undefined): string[] {
+  const own = readHeadings(kept)
+  const named = new Set(sources.flatMap(source => source.division || []))
+  return [...new Set([...own, ...DIVISIONS.filter(one => named.has(one)), ...named])]
+}
+
 /** The divisions of a paper's list, from its sources; none when no source has one. */
-export function divided(sources: readonly { id: string, division?: string }[]): Pick<Paper, 'divisions'> {
-  const of = Object.fromEntries(sources.filter(s => s.division).map(s => [s.id, s.division!]))
-  return Object.keys(of).length ? { divisions: { order: DIVISIONS, of } } : {}
+export function divided(sources: Divided, kept?: string): Pick<Paper, 'divisions'> {
+  const of = Object.fromEntries(sources.filter(source => source.division).map(source => [source.id, source.division!]))
+  return Object.keys(of).length ? { divisions: { order: headingsOf(sources, kept), of } } : {}
 }

@@ -160,8 +160,11 @@ export function placeAll(node: DocNode, block = false): DocNode {
   const content = node.content.map(child => placeAll(child, node.type === 'blockquote' || (block && child.type !== 'blockquote')))
   for (let i = 1; i < content.length; i++) {
     const [last, one, next] = [content[i - 1]!, content[i]!, content[i + 1]]
-    if (one.type !== 'citation' || last.type !== 'text' || !/[.,;:?!][”’"')\]]*$/u.test(last.text ?? '')) continue
+    if (one.type !== 'citation' || last.type !== 'text') continue
     if (!(one.attrs?.data as { items?: unknown[] } | undefined)?.items?.length) continue
+    // One that was typed against its word has its space.
+    if (/[\p{L}\p{N}%][”’"')\]]*$/u.test(last.text ?? '')) { content[i - 1] = { ...last, text: `${last.text} ` }; continue }
+    if (!/[.,;:?!][”’"')\]]*$/u.test(last.text ?? '')) continue
     const after = next?.type === 'text' ? next.text ?? '' : ''
     const placed = place(last.text!, after, block)
     content[i - 1] = { ...last, text: last.text!.slice(0, last.text!.length - placed.takeBefore) + placed.before }

@@ -65,3 +65,16 @@ export function endsQuoted(text: string): boolean {
 
 /** Apostrophes within and behind words set curly; nothing else is touched. */
 export const curled = (text: string): string => (text.includes('\'') ? text.replace(/(?<=\p{L})'/gu, '’') : text)
+
+/** Feet, inches, minutes and seconds stand behind a number. */
+export const isMeasure = (text: string, at: number): boolean =>
+  /\d/u.test(text[at - 1] ?? '') && !/[“"]/u.test(text.slice(0, at).replace(/\d["']/gu, ''))
+/** Straight quotation marks and apostrophes set curly, letter for letter. */
+export const curlMarks = (text: string): string =>
+  text.replace(/["']/gu, (mark, at: number) => {
+    if (isMeasure(text, at)) return mark
+    const opens = /[\s([{—–“‘"']/u.test(text[at - 1] ?? ' ') && !/\s/u.test(text[at + 1] ?? ' ')
+    if (mark === '"') return opens ? '“' : '”'
+    // ’tis and ’90s have an apostrophe where a mark would open.
+    return opens && !/^(?:\d0s|tis|twas|em|til)\b/iu.test(text.slice(at + 1)) && text.indexOf('\'', at + 1) > 0 ? '‘' : '’'
+  })

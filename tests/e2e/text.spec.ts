@@ -227,3 +227,28 @@ test('an open card and the open passages do not cover each other; at 400 px the 
   await expect(drawer).toHaveCount(0)
   await saved(page)
 })
+
+test('what is copied stands as the sheet shows it: the number behind the stop, its note with it, and Dendle takes it back', async ({ page, request }) => {
+  const made = await newPaper(request, 'Carried', 'chicago-18-notes')
+  await begin(page, made)
+  await page.keyboard.type('The pond was “left to itself” for sixty years ')
+  await cite(page, 'tremayne', '41')
+  await page.keyboard.type('. Nobody looked.')
+  await saved(page)
+  await page.keyboard.press('Control+a')
+  await page.keyboard.press('Control+c')
+  const [html, plain] = await page.evaluate(async () => {
+    const [item] = await navigator.clipboard.read()
+    return [await (await item!.getType('text/html')).text(), await (await item!.getType('text/plain')).text()] as const
+  })
+  expect(plain).toBe('The pond was “left to itself” for sixty years.¹ Nobody looked.\n\n1. Loveday Tremayne, Working the Tide (Saltmarsh Press, 2018), 41.')
+  expect(html).toMatch(/sixty years\.<span[^>]*><sup><a href="[^"]*#fn1" id="fnref1">1<\/a><\/sup><\/span> Nobody looked\./u)
+  expect(html).toMatch(/<li id="fn1" value="1">Loveday Tremayne, <i>Working the Tide<\/i>/u)
+  await page.keyboard.press('Control+End')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Control+v')
+  await expect(chips(page)).toHaveCount(2)
+  expect(await text(page)).toEqual(['The pond was “left to itself” for sixty years.1 Nobody looked.', 'The pond was “left to itself” for sixty years.2 Nobody looked.'])
+  await style(page, 'APA 7th edition')
+  expect((await text(page))[1]).toBe('The pond was “left to itself” for sixty years (Tremayne, 2018, p. 41). Nobody looked.')
+})

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { composeAlone } from '~~/core/compose/compose'
-import { DIVISIONS } from '~~/core/sheet/divisions'
+import { DIVISIONS, headingsOf } from '~~/core/sheet/divisions'
 import type { FieldName } from '~~/core/source/fields'
 import type { Finding } from '~~/core/check/finding'
 import type { PaperSource } from '~/stores/sources'
@@ -16,6 +16,8 @@ const notices = useNotices()
 const field = ref<FieldName>()
 const pointed = ref<FieldName>()
 const root = useTemplateRef<HTMLElement>('root')
+/** The headings of the list that it may stand under. */
+const headings = computed(() => [...new Set([...headingsOf(owned.sources, store.paper?.details.headings), ...DIVISIONS])])
 const ready = computed(() => !props.findings.some(f => f.serious))
 const runs = computed(() => { const alone = composeAlone(store.style, props.source); return alone.reference ?? alone.parenthetical })
 const original = computed(() => (props.source.origin?.custom as { original?: string } | undefined)?.original?.replace(/<[^>]+>/gu, ''))
@@ -133,7 +135,7 @@ const copy = () => notices.attempt(async () => {
         <PartsSelect
           class="font-semibold text-ink"
           :model-value="source.division"
-          :options="[['', 'no heading of its own'], ...DIVISIONS.map(one => [one, one] as const)]"
+          :options="[['', 'no heading of its own'], ...headings.map(one => [one, one] as const)]"
           @update:model-value="owned.changeUse(source.id, { division: $event as typeof source.division })"
         /></label>
       <PartsButton

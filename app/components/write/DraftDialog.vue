@@ -6,7 +6,7 @@ import { citationsOf } from '~~/core/sheet/walking'
 import { citeIn } from '~~/core/intake/draft/citations'
 import type { Draft } from '~~/core/intake/draft/draft'
 import type { Proposal } from '~~/core/intake/proposal'
-import { asPasted, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft/noticed'
+import { asPasted, isNumbered, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft/noticed'
 import { citeNotes } from '~~/core/intake/draft/notes'
 import { TypedCitations, type Typed } from '~~/core/intake/draft/typed-citations'
 import { Duplicates } from '~~/core/source/duplicates'
@@ -59,6 +59,9 @@ onMounted(async () => {
 
 /** The paper's sources first; the shelf's others after them. */
 const known = computed(() => [...owned.sources, ...others.value.filter(o => !owned.byId.has(o.id))])
+/** The heading block at its top goes to the paper's details, unless the writer keeps it in the text. */
+const takesHeading = ref(true)
+const heading = computed(() => draft.value?.heading)
 const out = computed(() => draft.value?.noticed.filter(one => !kept.value.has(one)) ?? [])
 const listed = computed(() => out.value.find(one => one.what === 'reference list'))
 const references = computed(() => (draft.value && listed.value ? referencesIn(draft.value.doc, listed.value) : []))
@@ -68,10 +71,15 @@ watch(references, async (given) => { list.value = given.length ? await within(re
 const own = computed(() => new Set(owned.sources.map(s => s.id)))
 const typed = computed(() => {
   const index = new Duplicates(known.value)
-  return new TypedCitations(known.value, list.value.map(proposal => index.find(proposal)?.source.id), own.value)
+  // A number in brackets means a source only where the draft's own list is numbered.
+  const numbers = listed.value && isNumbered(draft.value!.doc, listed.value)
+  return new TypedCitations(known.value, numbers ? list.value.map(proposal => index.find(proposal)?.source.id) : [], own.value)
 })
 const idOf = (key: string) => owned.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
-const body = computed(() => (draft.value ? withoutNoticed(draft.value.doc, out.value) : undefined))
+const body = computed(() => {
+  const taken = heading.value && takesHeading.value ? [...out.value, heading.value] : out.value
+  return draft.value ? withoutNoticed(draft.value.doc, taken) : undefined
+})
 const cited = computed(() => {
   if (!body.value) return undefined
   const notes = citeNotes(body.value, known.value, own.value)
@@ -126,8 +134,13 @@ async function bring(where: 'instead' | 'end') {
       return { ...value, id: own }
     }) as DocNode
     written.replaceBody(fresh)
-    if (where === 'instead' && draft.value!.title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title))
-      store.changePaper({ title: draft.value!.title })
+    if (heading.value && takesHeading.value) {
+      const given = Object.entries(heading.value.details).filter(([name]) => !store.paper!.details[name]?.trim())
+      if (given.length) store.changePaper({ details: { ...store.paper!.details, ...Object.fromEntries(given) } })
+    }
+    const title = draft.value!.title ?? (takesHeading.value ? heading.value?.title : undefined)
+    if (where === 'instead' && title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title))
+      store.changePaper({ title })
     if (references.value.length) await tray.takeIn(asPasted(references.value))
     notices.say(
       `${props.file.name} is in the paper${references.value.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`,
@@ -177,6 +190,13 @@ const becomes = (one: Noticed): string =>
               No source has the key {{ cited.unknown.slice(0, 4).join(', ') }}; those marks stay as they were typed
             </li>
           </ul>
+          <PartsCheck
+            v-if="heading"
+            v-model="takesHeading"
+            class="mb-3 border-l-[3px] border-rule pl-3 text-plain"
+          >
+            <span>The heading at its top goes to Hand in’s details, which print it as the style wants: <span class="font-page text-body">{{ [...Object.values(heading.details), heading.title].filter(Boolean).join(' · ') }}</span></span>
+          </PartsCheck>
           <fieldset
             v-if="draft.noticed.length"
             class="mb-3 max-h-56 overflow-auto border-l-[3px] border-rule pl-3"

@@ -1,5 +1,7 @@
 /** A draft written elsewhere, or a piece of one that is pasted, as the paper's own document. */
 import type { DocNode } from '../../sheet/document'
+import { curlMarks } from '../../text/quotes'
+import { headingBlockIn, type HeadingBlock } from './heading-block'
 import { readHtml } from './html'
 import { noticedIn, type Noticed } from './noticed'
 
@@ -9,6 +11,8 @@ export interface Draft {
   noticed: Noticed[]
   /** A title that stood alone at the head; only of a whole draft, and no longer in `doc`. */
   title?: string
+  /** Who wrote it for whom and when, typed at its top: still in `doc`, to be taken into the paper's details if the writer says so. */
+  heading?: HeadingBlock
   /** How many pictures were left out: from elsewhere, of another kind, or too large. */
   pictures: number
 }
@@ -16,14 +20,40 @@ export interface Draft {
 /** Reads HTML. `whole` for a whole draft: its title is told apart from its text. */
 export function readDraft(html: string, { whole = false }: { whole?: boolean } = {}): Draft {
   const { blocks, pictures } = readHtml(html)
+  const read = whole ? blocks.map(curled) : blocks
+  return draftOf(read, pictures, whole)
+}
+
+/** Straight marks of a draft written elsewhere are set curly, as they are when they are typed here; a line at a time. */
+function curled(node: DocNode): DocNode {
+  if (!node.content) return node
+  if (!node.content.some(child => child.type === 'text')) return { ...node, content: node.content.map(curled) }
+  const text = node.content.map(child => (child.type === 'text' ? (child.text ?? '') : '\uFFFC')).join('')
+  if (!/["']/u.test(text)) return node
+  const set = curlMarks(text)
+  let at = 0
+  return {
+    ...node,
+    content: node.content.map((child) => {
+      if (child.type !== 'text') { at++; return child }
+      const from = at
+      at += (child.text ?? '').length
+      return { ...child, text: set.slice(from, at) }
+    }),
+  }
+}
+
+function draftOf(blocks: readonly DocNode[], pictures: number, whole: boolean): Draft {
   const firsts = blocks.filter(one => one.type === 'heading' && Number(one.attrs?.level) === 1)
   const titled =
     whole && blocks.length > 1 && firsts.length === 1 && firsts[0] === blocks[0] && blocks[0]!.content!.every((one) => one.type === 'text')
-  const content = titled ? blocks.slice(1) : blocks
+  const content = titled ? blocks.slice(1) : [...blocks]
   const title = titled ? (blocks[0]!.content ?? []).map(one => one.text ?? ' ').join('').trim() : ''
+  const heading = whole ? headingBlockIn(content) : undefined
   return {
     doc: { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] },
-    noticed: noticedIn(content),
+    noticed: noticedIn(content).filter(one => !heading || one.from >= heading.to),
+    ...(heading ? { heading } : {}),
     pictures,
     ...(title ? { title } : {}),
   }

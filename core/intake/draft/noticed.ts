@@ -84,6 +84,12 @@ export function noticedIn(blocks: readonly DocNode[]): Noticed[] {
   return list ? [...out, list] : out
 }
 
+/** Whether a typed list numbers its references, so that "[3]" in the text means the third. */
+export function isNumbered(doc: DocNode, { from, to }: Pick<Noticed, 'from' | 'to'>): boolean {
+  const lines = (doc.content ?? []).slice(from + 1, to).filter(one => plainOf(one).trim())
+  return lines.length > 0 && lines.every(one => one.type === 'orderedList' || /^\s*[[(]?\d{1,3}[\]).]/u.test(plainOf(one)))
+}
+
 /** The references of a typed list, one each, as rich text. */
 export function referencesIn(doc: DocNode, { from, to }: Pick<Noticed, 'from' | 'to'>): string[] {
   return (doc.content ?? [])

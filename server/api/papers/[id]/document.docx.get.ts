@@ -20,7 +20,7 @@ export default api(async (event) => {
   const file = await wordFile({
     style, title: paper.title, details: paper.details, body: paper.body,
     sources, alsoList: sources.filter(s => s.listed).map(s => s.id),
-    ...divided(sources),
+    ...divided(sources, paper.details.headings),
     annotations: new Map(sources.filter(s => s.annotation).map(s => [s.id, s.annotation])),
   })
   const name = paper.title.replace(/[^\p{L}\p{N} -]+/gu, '').trim().slice(0, 80) || 'paper'

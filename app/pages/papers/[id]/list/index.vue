@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Copy } from '@lucide/vue'
+import { DIVISIONS } from '~~/core/sheet/divisions'
 import { parseRich } from '~~/core/text/rich'
 import { plain } from '~~/core/text/runs'
 import { findingsOf } from '~/utils/findings'
@@ -7,7 +8,7 @@ import { count } from '~/utils/words'
 
 const store = usePaper()
 const owned = useSources()
-const { entries, open, toggle, moves, places, annotation, chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll } = useListView()
+const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation, chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll } = useListView()
 const sheet = computed(() => store.style.list)
 const indent = computed(() => `${sheet.value.hanging / 15}px`)
 /** Places shown beside an entry before the rest are asked for. */
@@ -19,6 +20,23 @@ const placesOf = (id: string) => {
 }
 const more = (id: string) => (places.value.get(id)?.length ?? 0) - placesOf(id).length
 const showAll = (id: string) => { whole.value = new Set([...whole.value, id]) }
+// Chosen entries go under a heading: one that is there, none, or a new one.
+const offered = computed(() => [...new Set([...headings.value, ...DIVISIONS])])
+const naming = ref(false)
+const heading = ref('')
+const newHeading = useTemplateRef<{ focus: () => void }>('newHeading')
+function put(under: string) {
+  if (under === '?') return
+  if (under !== '+') { moveUnder(chosen.value, under); chooseNone(); return }
+  naming.value = true
+  heading.value = ''
+  void nextTick(() => newHeading.value?.focus())
+}
+function makeHeading() {
+  moveUnder(chosen.value, heading.value)
+  naming.value = false
+  chooseNone()
+}
 const leaves = (id: string) => {
   toggle(id)
   owned.changeUse(id, { listed: false })
@@ -42,6 +60,31 @@ const leaves = (id: string) => {
             <PartsButton @click="copy(chosen)">
               Copy {{ chosen.size === 1 ? 'it' : 'them' }}
             </PartsButton>
+            <label class="text-soft">Under
+              <PartsSelect
+                class="font-semibold text-ink"
+                :model-value="'?'"
+                :options="[['?', 'choose a heading'], ['', 'no heading'], ...offered.map(one => [one, one] as const), ['+', 'a new heading…']]"
+                @update:model-value="put"
+              /></label>
+            <form
+              v-if="naming"
+              class="flex items-baseline gap-3"
+              @submit.prevent="makeHeading"
+            >
+              <PartsField
+                ref="newHeading"
+                v-model="heading"
+                aria-label="The new heading"
+                field-class="w-48"
+                maxlength="200"
+                @keydown.esc="naming = false"
+              />
+              <PartsButton
+                type="submit"
+                :disabled="!heading.trim()"
+              >Put {{ chosen.size === 1 ? 'it' : 'them' }} under it</PartsButton>
+            </form>
             <PartsButton
               kind="quiet"
               @click="chooseNone"
@@ -89,12 +132,40 @@ const leaves = (id: string) => {
             :key="entry.id"
             class="row contents"
           >
-            <p
+            <div
               v-if="entry.division && entry.division !== entries[i - 1]?.division"
-              class="division bg-leaf px-5 pt-2 font-page text-page font-bold sm:px-12"
+              class="division flex items-baseline gap-4 bg-leaf px-5 pt-2 font-page text-page font-bold sm:px-12"
             >
-              {{ entry.division }}
-            </p>
+              <PartsField
+                look="bare"
+                class="grow"
+                field-class="w-full font-bold hover:underline hover:decoration-rule"
+                :model-value="entry.division"
+                aria-label="A heading of the list"
+                lazy
+                maxlength="200"
+                @update:model-value="renameHeading(entry.division!, $event)"
+              />
+              <span class="tools flex gap-3 font-ui text-small font-normal">
+                <PartsButton
+                  kind="quiet"
+                  :aria-label="`Move “${entry.division}” up`"
+                  :disabled="headings.indexOf(entry.division) < 1"
+                  @click="orderHeading(entry.division!, -1)"
+                >up</PartsButton>
+                <PartsButton
+                  kind="quiet"
+                  :aria-label="`Move “${entry.division}” down`"
+                  :disabled="headings.indexOf(entry.division) === headings.length - 1"
+                  @click="orderHeading(entry.division!, 1)"
+                >down</PartsButton>
+                <PartsButton
+                  kind="quiet"
+                  :aria-label="`Take the heading “${entry.division}” out`"
+                  @click="dropHeading(entry.division!)"
+                >take out</PartsButton>
+              </span>
+            </div>
             <p class="why pt-[0.5em] text-right text-small leading-4 text-soft">
               <template
                 v-for="(words, k) in parseRich(entry.why.join(' · '))"
@@ -220,10 +291,12 @@ const leaves = (id: string) => {
 }
 .division { grid-column: 2; } .why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
 .details { grid-column: 1 / -1; }
+.division .tools { opacity: 0; }
+.division:hover .tools, .division:focus-within .tools { opacity: 1; }
 .entry.chosen { background: color-mix(in srgb, var(--tint) 60%, var(--leaf)); }
 .tick, .one { opacity: 0; }
 .entry:hover .one, .one:focus-visible, .entry:hover .tick, .tick:focus-visible, .tick.shown { opacity: 1; }
-@media (hover: none) { .tick, .one { opacity: 1; } }
+@media (hover: none) { .tick, .one, .division .tools { opacity: 1; } }
 .body { overflow-wrap: anywhere; }
 .entry :deep(button:hover .body) { color: var(--verdigris); }
 @media (max-width: 860px) {

@@ -1,0 +1,125 @@
+/**
+ * Text carried off the sheet: citations as they print, a raised number behind the stop that it stands behind, notes with
+ * their words. As HTML each citation also says what it is, so that Dendle takes it back as itself; other programs find a
+ * raised number that leads to its note (the names of both are those that readers of HTML know).
+ */
+import { DOMSerializer, type Fragment, type Schema } from '@tiptap/pm/model'
+import { blocksOf, raiseAfterPunctuation, type Block } from '~~/core/sheet/blocks'
+import type { CitationData, DocNode } from '~~/core/sheet/document'
+import { raisedAt, raisedFor } from '~~/core/sheet/placement'
+import { citationIdsOf, citationsOf } from '~~/core/sheet/walking'
+import type { Style } from '~~/core/styles/schema'
+import { plain, toHtml, type Run } from '~~/core/text/runs'
+
+export interface Carrier {
+  style: () => Style
+  /** What a citation prints, by its id. */
+  runsOf: (id: string) => readonly Run[]
+  /** Its note, if it has one. */
+  noteOf: (id: string) => { number: number, runs: readonly Run[] } | undefined
+}
+
+// HTML -----------------------------------------------------------------------------------------------------------------
+
+export class CarryingSerializer extends DOMSerializer {
+  constructor(
+    schema: Schema,
+    private readonly carrier: Carrier,
+  ) {
+    const own = DOMSerializer.fromSchema(schema)
+    super(
+      { ...own.nodes, citation: (node) => citationElement(String(node.attrs.id), node.attrs.data as CitationData, carrier) },
+      { ...own.marks },
+    )
+  }
+
+  override serializeFragment(
+    fragment: Fragment,
+    options?: { document?: Document },
+    target?: HTMLElement | DocumentFragment,
+  ): HTMLElement | DocumentFragment {
+    const root = super.serializeFragment(fragment, options, target)
+    // What is inside comes through here too: only the whole is looked over.
+    if (target) return root
+    const spans = [...root.querySelectorAll<HTMLElement>('[data-citation]')]
+    for (const span of spans) raise(span, this.carrier.style())
+    const notes = spans.flatMap((span) => this.carrier.noteOf(span.dataset.cid ?? '') ?? [])
+    for (const span of spans) delete span.dataset.cid
+    if (notes.length) root.appendChild(notesElement(notes))
+    return root
+  }
+}
+
+function citationElement(id: string, data: CitationData, { runsOf, noteOf }: Carrier): HTMLElement {
+  const span = document.createElement('span')
+  span.dataset.citation = JSON.stringify(data)
+  span.dataset.cid = id
+  const note = noteOf(id)
+  const runs = runsOf(id)
+  const words = runs.filter(run => !run.rules.includes('citation.note'))
+  span.innerHTML = toHtml(words) + (note ? `<sup><a href="#fn${note.number}" id="fnref${note.number}">${note.number}</a></sup>` : '')
+  return span
+}
+
+/** The stop behind a raised number goes before it. */
+function raise(span: HTMLElement, style: Style) {
+  const raised = raisedFor(style, JSON.parse(span.dataset.citation!) as CitationData)
+  const [last, next] = [span.previousSibling, span.nextSibling]
+  if (!raised || !next || next.nodeType !== Node.TEXT_NODE) return
+  const text = last?.nodeType === Node.TEXT_NODE ? (last as Text) : undefined
+  if (raised.bare && text) text.data = text.data.trimEnd()
+  const { ahead, inside } = raisedAt(
+    text?.data ?? last?.textContent ?? '',
+    (next as Text).data,
+    raised.marks,
+    style.stopsInside && raised.bare,
+  )
+  if (!ahead) return
+  ;(next as Text).data = (next as Text).data.slice(ahead.length)
+  if (inside && text) {
+    const at = text.data.length - inside.length
+    text.data = text.data.slice(0, at) + (/[.,?!]$/u.test(text.data.slice(0, at)) ? '' : ahead) + inside
+  }
+  else if (raised.bare) span.before(ahead)
+  else span.insertBefore(document.createTextNode(ahead), span.querySelector('sup'))
+}
+
+function notesElement(notes: readonly { number: number, runs: readonly Run[] }[]): HTMLElement {
+  const list = document.createElement('ol')
+  list.start = notes[0]!.number
+  for (const { number, runs } of notes) {
+    const item = document.createElement('li')
+    item.id = `fn${number}`
+    item.value = number
+    item.innerHTML = toHtml(runs)
+    list.append(item)
+  }
+  return list
+}
+
+// Plain text -----------------------------------------------------------------------------------------------------------
+
+const RAISED: ReadonlyMap<string, string> = new Map([...'0123456789-–'].map((char, i) => [char, '⁰¹²³⁴⁵⁶⁷⁸⁹⁻⁻'[i]!]))
+const raisedText = (text: string): string => [...text].map(char => RAISED.get(char) ?? char).join('')
+
+export function carriedText(fragment: Fragment, carrier: Carrier): string {
+  const content = (fragment.toJSON() ?? []) as DocNode[]
+  const inline = content.every(node => node.type === 'text' || node.type === 'citation' || node.type === 'hardBreak')
+  const doc: DocNode = { type: 'doc', content: inline ? [{ type: 'paragraph', content }] : content }
+  const [ids, data] = [citationIdsOf(doc), citationsOf(doc)]
+  const style = carrier.style()
+  const blocks = raiseAfterPunctuation(blocksOf(doc), at => raisedFor(style, data[at]! as CitationData), style.stopsInside)
+  const citation = (at: number, part?: 'words' | 'number'): string => {
+    const runs = carrier.runsOf(ids[at]!)
+    const cut = part ? runs.findLastIndex(run => !run.superscript) + 1 : 0
+    const shown = part === 'words' ? runs.slice(0, cut) : runs.slice(cut)
+    return shown.map(run => (run.superscript ? raisedText(run.text) : run.text)).join('')
+  }
+  const textOf = (block: Block): string => {
+    const own = block.pieces.map(piece => (piece.citation === undefined ? piece.text : citation(piece.citation, piece.part))).join('')
+    const rows = (block.rows ?? []).map(row => row.map(cell => cell.map(textOf).join(' ')).join('\t'))
+    return [own, ...rows].filter(Boolean).join('\n')
+  }
+  const notes = ids.flatMap(id => carrier.noteOf(id) ?? []).map(({ number, runs }) => `${number}. ${plain(runs)}`)
+  return [...blocks.map(textOf), ...(notes.length ? ['', ...notes] : [])].join('\n').replace(/\n{3,}/gu, '\n\n').trim()
+}
