@@ -42,7 +42,8 @@ export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | {
   if (!main) return { problem: 'is a packed file, but no word-processor document; unpack it, or save the document as .docx.' }
   if (total > MAX_UNPACKED) return { problem: 'unpacks to more than 80 MB, which no paper does; it was not opened.' }
   try {
-    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes }, {
+    // The browser's build of the library asks for the one, Node's for the other.
+    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes, buffer: bytes } as { arrayBuffer: ArrayBuffer }, {
       transformDocument: transforms.paragraph(setInAsQuotation),
       styleMap: [`p[style-name='${QUOTATION}'] => blockquote > p:fresh`],
       convertImage: mammoth.images.imgElement(picture),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { readDraft, textToHtml } from './draft'
+import { readDraft } from './draft'
 
 const BODY = 'It was late in the year when the gates were opened, and nobody in the parish could say who had opened them or whether they would ever be shut again.'
 const read = (html: string) => readDraft(html + `<p>${BODY}</p>`, { whole: true })
