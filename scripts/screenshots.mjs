@@ -34,8 +34,6 @@ await at('/')
 await shot('desk')
 await at('/parts')
 await shot('parts', { fullPage: true })
-await page.evaluate(() => { document.documentElement.dataset.theme = 'night' })
-await shot('parts-night', { fullPage: true })
 await at(`${PAPER}/gather?source=demo-okonjo-2021`)
 await page.getByLabel('Volume', { exact: true }).first().focus()
 await shot('gather')
@@ -95,7 +93,27 @@ await page.getByRole('button', { name: 'Passage', exact: true }).click()
 await shot('write-numbers')
 await at(`${PAPER}/list`)
 await shot('list')
-await at(`${PAPER}/check`)
+await at(`${PAPER}/list/compare`)
+await page.getByRole('textbox', { name: 'The other list' }).evaluate((field, html) => {
+  const clipboardData = new DataTransfer()
+  clipboardData.setData('text/html', html)
+  clipboardData.setData('text/plain', html)
+  field.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }))
+}, `<h1>Works Cited</h1>
+<p>Abara, N., Bellweather, I., Castellan, M., and Dufresne, O. (2022). Sediment Budgets of Restored Tide Mill Ponds. <i>Estuarine Processes</i>, <i>47(6)</i>, 880–902. https://doi.org/10.5555/ep.2022.4706.</p>
+<p>Gill, R. (2023, March 14). <i>How a tide mill works</i>. Mill Trails. Retrieved from https://milltrails.example/how-it-works</p>
+<p>Okonjo, A. R. (2020). Silt, salt, and patience: restoring a tide mill on the Arun estuary. <i>J. Estuary Herit.</i>, <i>14</i>(2), 101–119. https://doi.org/10.5555/jeh.2021.0142</p>
+<p>Rask, I. (2019). <i>Sound and silence in working harbours</i> [Doctoral dissertation, University of Northmere].</p>
+<p>The last miller of Thornham. (2022, June). Coast &amp; Country, <i>18</i>(6), 44–49.</p>
+<p>Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804</p>`)
+await page.getByText('right to the comma').waitFor()
+await shot('compare')
+const check = async () => {
+  await at(`${PAPER}/check`)
+  await page.locator('li.finding').first().waitFor()
+  await page.locator('li.finding').nth(1).click()
+}
+await check()
 await shot('check')
 await at(`${PAPER}/hand-in`)
 await shot('hand-in')
@@ -107,6 +125,8 @@ await page.locator('.citation').nth(1).click()
 await shot('write-narrow')
 await page.setViewportSize({ width: 1280, height: 800 })
 await page.evaluate(() => localStorage.setItem('dendle-theme', 'night'))
+await check()
+await shot('check-night')
 await at(`${PAPER}/write`)
 await page.getByRole('button', { name: /^Style:/ }).click()
 await shot('style-switch-night')
