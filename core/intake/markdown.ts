@@ -18,8 +18,26 @@ export function readMarkdown(markdown: string, idOf: (key: string) => string | u
   const { text, notes } = takeNotes(markdown.replace(/\r\n?/gu, '\n').replace(/^---\n[\s\S]*?\n---\n/u, ''))
   let n = 0
   const reading: Reading = { idOf, notes, next: () => `m${++n}` }
-  const content = marked.lexer(text, { gfm: true }).flatMap(token => block(token, reading))
+  const content = lexed(levelled(text)).flatMap(token => block(token, reading))
   return { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] }
+}
+
+/** Quotations in quotations deeper than any person wrote are one: the library's reader goes down a step for each. */
+const levelled = (markdown: string): string =>
+  markdown.includes('>>>>>') || markdown.includes('> > > > >')
+    ? markdown.split('\n').map((line) => {
+        let [at, signs] = [0, 0]
+        while (line[at] === '>' || line[at] === ' ') if (line[at++] === '>') signs++
+        return signs > DEEPEST ? '> '.repeat(DEEPEST) + line.slice(at) : line
+      }).join('\n')
+    : markdown
+const DEEPEST = 8
+/** What the library cannot take apart is read as paragraphs, so that no word of it is lost. */
+function lexed(markdown: string): Token[] {
+  try { return marked.lexer(markdown, { gfm: true }) }
+  catch {
+    return markdown.split(/\n{2,}/u).map((raw): Token => ({ type: 'paragraph', raw, text: raw, tokens: [{ type: 'text', raw, text: raw }] }))
+  }
 }
 
 /** Footnotes' words by their labels, and the text without them: "[^1]: words", going on in lines that are set in. */
