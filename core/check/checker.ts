@@ -20,7 +20,7 @@ import { PAGE } from './page'
 import { QUOTATIONS } from './quotations'
 import { readBlock, type BlockReading } from './reading'
 import { printedBy, type Found, type PaperSetting, type PaperToCheck } from './setting'
-import { leadNames } from './typed'
+import { leadNames, surnamesOf } from './typed'
 
 const FAMILIES_OF_TEXT = [CITATIONS, QUOTATIONS, OWN_WORDS, LIST, PAGE]
 
@@ -112,6 +112,12 @@ function readingRules(paper: PaperSetting, block: DocNode, reading: BlockReading
     .map(found => put(found, paper))
 }
 
+/** Ids of the numbered list; where nothing is cited or listed, of the sources in the order they came. */
+function numberedIn({ style, composition, sources }: PaperToCheck): string[] {
+  if (style.citation.system !== 'numbers') return []
+  return (composition.list.length ? composition.list : sources).map(one => one.id)
+}
+
 function paperSetting(given: PaperToCheck): PaperSetting {
   const byId = new Map(given.sources.map(source => [source.id, source]))
   const passages = new Map<string, PaperToCheck['passages'][number][]>()
@@ -123,6 +129,7 @@ function paperSetting(given: PaperToCheck): PaperSetting {
   let filed: readonly string[] | undefined
   let names: readonly string[] | undefined
   let titles: readonly string[] | undefined
+  let leads: ReadonlySet<string> | undefined
   return {
     style: given.style,
     sources: given.sources,
@@ -130,8 +137,10 @@ function paperSetting(given: PaperToCheck): PaperSetting {
     passagesOf: id => passages.get(id) ?? [],
     filed: () => filed ??= filingOrder(given.style, given.sources),
     names: () => names ??= leadNames(given.sources),
+    leads: () => leads ??= new Set(given.sources.flatMap(surnamesOf).map(foldWords)),
     titles: () => titles ??= given.sources.map(source => foldWords(stripRich(textOf(source, 'title')))).filter(Boolean),
-    numbered: given.style.citation.system === 'numbers' ? given.composition.list.map(entry => entry.id) : [],
+    numbered: numberedIn(given),
+    numberedAsGiven: !given.composition.list.length,
   }
 }
 

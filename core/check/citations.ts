@@ -13,7 +13,7 @@ import type { Fix } from './finding'
 import { blockBecomes, splice } from './mending'
 import { blotted, citationsIn, sentenceAt, type Line, type LineCitation, type Quoted } from './reading'
 import { citationAt, cut, shown, wordsAt, type BlockRule, type BlockSetting, type Found, type RuleFamily, type WholeRule } from './setting'
-import { nameOf, TypedReader } from './typed'
+import { isNear, nameOf, surnamesOf, TypedReader } from './typed'
 
 /** Each citation of a block, with the line it stands in. */
 const eachCitation = ({ reading }: BlockSetting, visit: (line: Line, citation: LineCitation) => Found[]): Found[] =>
@@ -72,18 +72,24 @@ const typed: BlockRule = ({ reading, block, paper }) => reading.lines.flatMap((l
   const matched = reader.matched(line.text)
   const listOrder = paper.style.citation.order === 'list'
   const said = matched.map(({ from, to, typed }): Found => {
+    const sure = typed.sure && !(paper.numberedAsGiven && typed.typed.startsWith('['))
     const items = typed.data.items.map(item => paper.sourceOf(item.id)).filter((source): source is Source => source !== undefined)
     const turned = typed.sure && listOrder && items.length > 1 && paper.style.list.order === 'filing' && outOfOrder(paper, items)
     return {
-      check: turned ? 'citations.typed-order' : typed.sure ? 'citations.typed' : 'citations.typed-unsure',
+      check: turned ? 'citations.typed-order' : sure ? 'citations.typed' : 'citations.typed-unsure',
       with: { listed: items.map(nameOf).join('; ') },
       excerpt: cut(line.text.slice(from, to)),
       where: wordsAt(line, from, to),
-      certain: typed.sure,
+      certain: sure,
       fix: { label: 'Make it a citation', change: blockBecomes(citedThere(block, line, { from, to }, typed.data, idFor(line, from))) },
     }
   })
-  const lost = reader.unmatched(line.text, matched).map(({ from, to, name, year, near }): Found => {
+  const atSecondHand = [...line.text.matchAll(SECOND_HAND)].map((match): Found => ({
+    check: 'citations.secondary',
+    excerpt: cut(match[0]),
+    where: wordsAt(line, match.index, match.index + match[0].length),
+  }))
+  const lost = reader.unmatched(line.text, [...matched, ...rangesOf(line.text)]).map(({ from, to, name, year, near }): Found => {
     const excerpt = cut(line.text.slice(from, to))
     const who = [name, year].filter(Boolean).join(' ')
     if (!near) return { check: 'citations.no-source', with: { who }, excerpt, where: wordsAt(line, from, to) }
@@ -99,13 +105,46 @@ const typed: BlockRule = ({ reading, block, paper }) => reading.lines.flatMap((l
       fix: { label: `Cite ${nameOf(near)}`, change: blockBecomes(citedThere(block, line, { from, to }, data, idFor(line, from))) },
     }
   })
-  return [...said, ...lost]
+  return [...said, ...atSecondHand, ...lost]
 })
+/** “(Rabbitt, 1982, as cited in Lyon, 2014)”. */
+const SECOND_HAND = /\((?=[^()]{0,200}\b(?:cited|quoted|qtd\.) (?:in|by) )[^()]{3,260}\)/gu
+const rangesOf = (text: string) => [...text.matchAll(SECOND_HAND)].map(match => ({ from: match.index, to: match.index + match[0].length }))
 /** Whether works stand in another order than the list's; the list is read from what the paper numbers or files. */
 function outOfOrder(paper: BlockSetting['paper'], items: readonly Source[]): boolean {
   const place = new Map(paper.filed().map((id, i) => [id, i]))
   return items.some((source, i) => i > 0 && (place.get(source.id) ?? 0) < (place.get(items[i - 1]!.id) ?? 0))
 }
+
+/** An author of the citation named otherwise in its sentence: a letter or two other, and said to say something. */
+const misnamed: BlockRule = setting => eachCitation(setting, (line, citation) => {
+  const { items } = citation.data
+  const source = items.length === 1 ? setting.paper.sourceOf(items[0]!.id) : undefined
+  if (!source) return []
+  const { from } = line.sentences[sentenceAt(line, citation.at)] ?? { from: 0 }
+  const text = blotted(line).slice(from, citation.at)
+  const others = setting.paper.leads()
+  return surnamesOf(source).flatMap((name): Found[] => {
+    const lead = foldWords(name)
+    const words = [...text.matchAll(/(?<![\p{L}\p{N}’'-])\p{Lu}[\p{L}-]{3,40}(?![\p{L}\p{N}-])/gu)]
+    if (words.some(one => one[0] === name) || (/[\s’'-]/u.test(name) && text.includes(name))) return []
+    const match = words.find((one) => {
+      const folded = foldWords(one[0])
+      if (folded === lead || !isNear(folded, lead) || others.has(folded) || isCommon(one[0])) return false
+      return SAYS.test(text.slice(one.index + one[0].length)) || /(?:according to|by|in|as|and|&) $/iu.test(text.slice(0, one.index))
+    })
+    if (!match) return []
+    const [at, end] = [from + match.index, from + match.index + match[0].length]
+    return [{
+      check: 'citations.misspelt',
+      with: { listed: name, typed: match[0] },
+      excerpt: match[0],
+      where: wordsAt(line, at, end),
+      certain: true,
+      fix: { label: `Write ${name}`, change: blockBecomes(splice(setting.block, line.path, [{ from: at, to: end, put: name }])) },
+    }]
+  })
+})
 
 /** Numbers typed in brackets that do not rise as works are first cited. */
 const numberOrder: WholeRule = ({ paper, readings, composition }) => {
@@ -420,6 +459,20 @@ const uncited: WholeRule = ({ paper, alsoList, composition, readings, sources, d
 }
 
 export const CITATIONS: RuleFamily = {
-  block: [unknown, unknownMarks, typed, repeated, outside, withoutPage, namedTwice, again, secondary, placeInWords, bracketed, misplaced],
+  block: [
+    unknown,
+    unknownMarks,
+    typed,
+    misnamed,
+    repeated,
+    outside,
+    withoutPage,
+    namedTwice,
+    again,
+    secondary,
+    placeInWords,
+    bracketed,
+    misplaced,
+  ],
   whole: [numberOrder, uncited],
 }

@@ -64,6 +64,9 @@ const CITATIONS: Row[] = [
     finds: ['citations.typed-order'],
   },
   { name: 'typed, spelt otherwise', text: 'Sluices are older than mills (Quilll, 2018).', finds: ['citations.misspelt'] },
+  { name: 'the author’s name spelt otherwise beside a citation', text: 'As Quille argues, sluices are older than mills [ref: quill-2018, p. 4].', finds: ['citations.misspelt'] },
+  { name: 'typed at second hand', text: 'Sluices are older than mills (Rabbitt, 1982, as cited in Quill, 2018).', finds: ['citations.secondary'] },
+  { name: 'numbers typed where nothing is cited yet', style: 'ieee', text: 'Sluices are older than mills [1]. Weirs came later [2].', finds: ['citations.typed-unsure', 'citations.typed-unsure'] },
   { name: 'typed with another year', text: 'Sluices are older than mills (Quill, 2017).', finds: ['citations.misspelt'] },
   { name: 'typed and not in the list', text: 'Sluices are older than mills (Harrow, 1987).', finds: ['citations.no-source'] },
   {
@@ -261,6 +264,11 @@ const REST: Row[] = [
     finds: ['own-words.nothing-behind'],
   },
   {
+    name: 'it has been shown',
+    text: 'It has been shown that ponds fill from below. Still water has a price, and somebody always pays it in the end. That much is sure [ref: moss-2012].',
+    finds: ['own-words.nothing-behind'],
+  },
+  {
     name: 'it is widely known',
     text: 'It is widely known that ponds fill from below. Still water has a price, and somebody always pays it in the end. That much is sure [ref: moss-2012].',
     finds: ['own-words.nothing-behind'],
@@ -346,6 +354,8 @@ const REST: Row[] = [
     text: 'Still water has a price [ref: moss-2012].\n\n&nbsp;\n\nNobody likes to hear it.',
     finds: ['page.empty'],
   },
+  { name: 'lines left empty', text: 'Still water has a price [ref: moss-2012].\n\n\n\nNobody likes to hear it.', finds: ['page.empty'] },
+  { name: 'a running head said to be one', text: 'Running head: STILL WATER\n\nStill water has a price [ref: moss-2012].', finds: ['page.running-head'] },
   { name: 'two spaces after a stop', text: 'Still water has a price [ref: moss-2012].  Nobody likes to hear it.', finds: ['page.spaces'] },
   { name: 'a space before a comma', text: 'Still water , as they say, has a price [ref: moss-2012].', finds: ['page.space-before'] },
   { name: 'no space after a comma', text: 'Still water,as they say, has a price [ref: moss-2012].', finds: ['page.no-space'] },
@@ -499,7 +509,7 @@ describe('every certain fix done', () => {
     const left = before.filter(one => !one.certain).map(one => one.rule)
     expect(after.map(one => one.rule).filter(rule => !left.includes(rule))).toEqual([])
     // No word of the writer's is lost but what the fix takes away: a typed citation, a page number, a title printed twice.
-    if (before.some(one => /^(?:citations\.typed|page\.number|page\.title-again)/u.test(one.rule))) return
+    if (before.some(one => /^(?:citations\.typed|citations\.misspelt|page\.number|page\.title-again)/u.test(one.rule))) return
     const words = (node: typeof doc) => wordsOf(plainText(node)).map(({ word }) => word.toLowerCase().replace(/['’]/gu, ''))
     expect(words(doc)).toEqual(words(given.doc))
   })

@@ -6,7 +6,7 @@ import { cut, wordsAt, type BlockRule, type Found, type RuleFamily, type WholeRu
 
 /** People and things that say something without anyone saying who. */
 const NOBODY =
-  /(?<![\p{L}-])(?:(?:many |most |some |several |numerous |countless |various |recent |previous |modern |the ){0,3}(?:studies|research|researchers|experts|scientists|scholars|historians|critics|economists|psychologists|surveys|statistics|data|evidence|reports|authorities|academics|sources)|it is (?:widely |generally |commonly |often )?(?:known|believed|accepted|thought|said|agreed|argued|estimated))\s+(?:(?:have|has|had|also|often|clearly|consistently|long|now|generally|widely|repeatedly|shown|all)\s+){0,3}(?:shows?|shown|suggests?|suggested|finds?|found|proves?|proved|proven|agrees?|agreed|believes?|believed|says?|said|argues?|argued|indicates?|indicated|demonstrates?|demonstrated|reveals?|revealed|confirms?|confirmed|claims?|claimed|estimates?|estimated|reports?|reported|that)(?![\p{L}-])/giu
+  /(?<![\p{L}-])(?:(?:many |most |some |several |numerous |countless |various |recent |previous |modern |the ){0,3}(?:studies|research|researchers|experts|scientists|scholars|historians|critics|economists|psychologists|surveys|statistics|data|evidence|reports|authorities|academics|sources)|it (?:is|has been|was) (?:widely |generally |commonly |often |well |long )?(?:known|believed|accepted|thought|said|agreed|argued|estimated|shown|proven|proved|established|demonstrated|suggested)|(?:many|some|most)(?: people)? (?:believe|argue|say|claim|think|agree))\s+(?:(?:have|has|had|also|often|clearly|consistently|long|now|generally|widely|repeatedly|shown|all)\s+){0,3}(?:shows?|shown|suggests?|suggested|finds?|found|proves?|proved|proven|agrees?|agreed|believes?|believed|says?|said|argues?|argued|indicates?|indicated|demonstrates?|demonstrated|reveals?|revealed|confirms?|confirmed|claims?|claimed|estimates?|estimated|reports?|reported|that)(?![\p{L}-])/giu
 
 const NOBODY_ONCE = new RegExp(NOBODY.source, 'iu')
 
@@ -37,7 +37,7 @@ const nothingBehind: BlockRule = ({ reading }) => reading.lines.flatMap((line): 
 const CLAIM =
   /\b(?:\d[\d,.]*\s?(?:%|per ?cent|percent|million|billion|thousand|years|people|tons|tonnes|kilomet|miles|metres|meters|hectares|acres|degrees|households|students|workers|deaths|cases)|(?:1[5-9]|20)\d{2}s?|one in (?:two|three|four|five|six|ten|\d+)|half of (?:all|the|them)|two thirds|three quarters|a (?:third|quarter|majority) of|(?:most|nearly all|almost all|the majority) (?:of (?:the )?)?\p{L}{3,}(?: \p{L}+)? (?:are|were|have|had|was|is|do|did)|increased by|decreased by|fell by|rose by|doubled|tripled|the (?:first|largest|oldest|highest|most \p{L}+) \p{L}+ (?:in|of) (?:the|all)|was (?:built|founded|invented|discovered|abolished|introduced|passed) (?:in|by))(?!\p{L})/giu
 /** Shorter paragraphs lead in, lead over and sum up. */
-const BODY = 45
+const BODY = 35
 
 /** The first sentence of a paragraph that claims something, where the paragraph is long enough to be one of the body and cites nothing. */
 const claimIn = ofBlock(({ kind, lines, citations }) => {
@@ -46,11 +46,11 @@ const claimIn = ofBlock(({ kind, lines, citations }) => {
   const first = [...line.text.matchAll(CLAIM)].find(match => !quotedAt(line, match.index))
   return first && !NOBODY_ONCE.test(line.text) ? { line, sentence: line.sentences[sentenceAt(line, first.index)]! } : undefined
 })
-/** A paragraph of the body that claims things and cites nothing. The first and the last are the writer's to open and close with. */
+/** A paragraph of the body that claims things and cites nothing; of more than two, the first and the last open and close. */
 const noSource: WholeRule = ({ readings, composition, paper }) => {
-  if (!composition.citations.length) return []
+  if (!composition.citations.length && !paper.sources.length) return []
   const body = readings.flatMap((reading, block) => (reading.kind === 'paragraph' && reading.lines[0]!.text.trim() ? [{ reading, block }] : []))
-  return body.slice(1, -1).flatMap(({ reading, block }): Found[] => {
+  return (body.length > 2 ? body.slice(1, -1) : body).flatMap(({ reading, block }): Found[] => {
     const claim = claimIn(reading)
     if (!claim) return []
     const { line, sentence } = claim

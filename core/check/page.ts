@@ -88,7 +88,8 @@ const textIn = (node: DocNode): string => (node.type === 'text' ? (node.text ?? 
 /** A short line with a figure, or a heading as lists have: only where there are such is the paper looked through for them. */
 const mayBeTyped = ofBlock(({ kind, lines: [line] }) =>
   line !== undefined && line.text.length < 70
-  && (REFERENCE_HEADING.test(line.text.trim()) || (kind === 'paragraph' && /\d/u.test(line.text) && !/[.?!]$/u.test(line.text.trimEnd()))))
+  && (REFERENCE_HEADING.test(line.text.trim()) || /^running head:/iu.test(line.text)
+    || (kind === 'paragraph' && /\d/u.test(line.text) && !/[.?!]$/u.test(line.text.trimEnd()))))
 const typed: WholeRule = ({ doc, composition, readings }) => {
   if (!doc.content || !readings.some(mayBeTyped)) return []
   const checks = { 'page number': 'page.number', 'running head': 'page.running-head', 'reference list': 'list.typed' } as const

@@ -324,7 +324,7 @@ function sharesMost(words: string, passage: string): boolean {
 
 const mostly: BlockRule = setting => setting.reading.lines.flatMap((line): Found[] => {
   const all = countOf(line.text)
-  if (line.kind !== 'paragraph' || all < 40) return []
+  if (line.kind !== 'paragraph' || all < 25) return []
   // One that is to be a block will leave the paragraph.
   const quoted = line.quoted.filter(one => one.level === 0 && !lengthOf(setting, one.words)?.block).reduce((sum, one) => sum + one.count, 0)
   return quoted > all / 2

@@ -45,12 +45,16 @@ export interface PaperSetting {
   passagesOf: (source: string) => readonly CheckedPassage[]
   /** Surnames and groups that lead a source, as a sentence says them. */
   names: () => readonly string[]
+  /** Surnames that lead a source, folded. */
+  leads: () => ReadonlySet<string>
   /** Titles of sources, folded. */
   titles: () => readonly string[]
   /** Ids in the order of a list of all sources. */
   filed: () => readonly string[]
   /** Ids of the numbered list, in its order; empty in styles that cite by name. */
   numbered: readonly string[]
+  /** Nothing is cited yet: the numbers are those of the sources as they were given. */
+  numberedAsGiven: boolean
 }
 /** The whole paper, for rules that look at more than a block. */
 export interface WholeSetting extends PaperToCheck {

@@ -57,7 +57,7 @@ export class TypedReader {
     return this.system === 'author-page'
   }
 
-  unmatched(text: string, matched: readonly Matched[]): Unmatched[] {
+  unmatched(text: string, matched: readonly { from: number, to: number }[]): Unmatched[] {
     if (!text.includes('(')) return []
     const out: Unmatched[] = []
     const patterns = this.system === 'author-page' ? [DATED, SPOKEN, PAGED] : [DATED, SPOKEN]
@@ -68,7 +68,7 @@ export class TypedReader {
         if (
           LABELS.test(name)
           || match[0].includes(CITED)
-          || [...matched.map((one) => one), ...out].some((one) => from < one.to && to > one.from)
+          || [...matched, ...out].some((one) => from < one.to && to > one.from)
         )
           continue
         const year = pattern === PAGED ? '' : match[2]!
@@ -106,7 +106,7 @@ export function nameOf(source: Source): string {
 }
 
 /** Whether two names are the same but for a letter or two; short names must be the same. */
-function isNear(a: string, b: string): boolean {
+export function isNear(a: string, b: string): boolean {
   const allowed = Math.min(2, Math.floor(Math.max(a.length, b.length) / 5))
   if (!allowed || Math.abs(a.length - b.length) > allowed || a.length > 60 || b.length > 60) return false
   let row = Array.from({ length: b.length + 1 }, (_, i) => i)
@@ -123,3 +123,9 @@ export const leadNames = (sources: readonly Source[]): string[] => sources.flatM
   const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
   return role ? namesOf(source, role).slice(0, 1).map(surname).filter(name => name.length > 2) : []
 })
+
+/** The surnames of those who lead a source; none for groups, whose names are words. */
+export function surnamesOf(source: Source): string[] {
+  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
+  return role ? namesOf(source, role).filter(name => !name.literal).map(surname).filter(name => name.length > 4) : []
+}

@@ -61,9 +61,11 @@ const ownTokens = (token: Token): Token[] => ('tokens' in token ? (token.tokens 
 
 function block(token: Token, reading: Reading): DocNode[] {
   switch (token.type) {
-    case 'space':
     case 'def':
       return []
+    // Lines left empty beyond the one that parts two paragraphs.
+    case 'space':
+      return Array.from({ length: Math.max(0, token.raw.split('\n').length - 3) }, (): DocNode => ({ type: 'paragraph' }))
     case 'heading':
       return [
         { type: 'heading', attrs: { level: Math.min(5, (token as Tokens.Heading).depth) }, content: inline(ownTokens(token), [], reading) },

@@ -73,7 +73,8 @@ export function noticedIn(blocks: readonly DocNode[]): Noticed[] {
     const words = plainOf(one).trim()
     if (one.type !== 'paragraph' || one.content?.some(piece => piece.type === 'citation')) return
     const at = { words, from: i, to: i + 1 }
-    if (/^(?:page\s+)?[-–—]?\s*\d{1,3}\s*[-–—]?(?:\s+of\s+\d{1,3})?$/iu.test(words)) out.push({ what: 'page number', ...at })
+    if (/^running head:\s/iu.test(words)) out.push({ what: 'running head', ...at })
+    else if (/^(?:page\s+)?[-–—]?\s*\d{1,3}\s*[-–—]?(?:\s+of\s+\d{1,3})?$/iu.test(words)) out.push({ what: 'page number', ...at })
     else if (LABEL.test(words)) return
     else if (
       /^\p{Lu}[\p{L}’'-]+\s+\d{1,3}$/u.test(words)
