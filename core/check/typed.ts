@@ -9,6 +9,7 @@ import { surname } from '../source/names'
 import type { System } from '../styles/ids'
 import { foldWords } from '../text/filing'
 import { stripRich } from '../text/rich'
+import { withinSlips } from '../text/slips'
 import { CITED } from './reading'
 
 export interface Matched { from: number, to: number, typed: Typed }
@@ -107,15 +108,8 @@ export function nameOf(source: Source): string {
 
 /** Whether two names are the same but for a letter or two; short names must be the same. */
 export function isNear(a: string, b: string): boolean {
-  const allowed = Math.min(2, Math.floor(Math.max(a.length, b.length) / 5))
-  if (!allowed || Math.abs(a.length - b.length) > allowed || a.length > 60 || b.length > 60) return false
-  let row = Array.from({ length: b.length + 1 }, (_, i) => i)
-  for (let i = 1; i <= a.length; i++) {
-    const next = [i]
-    for (let j = 1; j <= b.length; j++) next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1))
-    row = next
-  }
-  return row[b.length]! <= allowed
+  const longest = Math.max(a.length, b.length)
+  return longest <= 60 && withinSlips(a, b, Math.min(2, Math.floor(longest / 5)))
 }
 
 /** The surnames and groups that lead sources, as a sentence says them. */

@@ -1,6 +1,7 @@
 /** Whether two records are of one source: by DOI, ISBN, address, or a close title with the same first author and year. */
 import { fold } from '../text/filing'
 import { stripRich } from '../text/rich'
+import { withinSlips } from '../text/slips'
 import { dateOf, namesOf, textOf, type Source } from './model'
 import { surname } from './names'
 import { kindOf } from './kinds'
@@ -136,18 +137,6 @@ function near(a: string, b: string): boolean {
   if (a === b) return true
   // "Part 3" is not "Part 4": what differs in its numbers is another work.
   if (a.replace(/\D+/gu, ' ').trim() !== b.replace(/\D+/gu, ' ').trim()) return false
-  const allowed = Math.min(4, Math.floor(Math.max(a.length, b.length) / 14))
-  if (allowed === 0 || Math.abs(a.length - b.length) > allowed || a.length > 2000) return false
-  let row = Array.from({ length: b.length + 1 }, (_, i) => i)
-  for (let i = 1; i <= a.length; i++) {
-    const next = [i]
-    let least = i
-    for (let j = 1; j <= b.length; j++) {
-      next[j] = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1))
-      least = Math.min(least, next[j]!)
-    }
-    if (least > allowed) return false
-    row = next
-  }
-  return row[b.length]! <= allowed
+  const longest = Math.max(a.length, b.length)
+  return longest <= 2000 && withinSlips(a, b, Math.min(4, Math.floor(longest / 14)))
 }
