@@ -16,7 +16,7 @@ const stops = computed(() => [
 ])
 // The paper is read through when the page has come to rest.
 let idle: ReturnType<typeof setTimeout> | undefined
-onMounted(() => { idle = setTimeout(() => found.start(), 2500) })
+onMounted(() => { idle = setTimeout(() => found.start(), 6000) })
 onBeforeUnmount(() => clearTimeout(idle))
 </script>
 

@@ -64,11 +64,11 @@ async function key(event: KeyboardEvent) {
         <template v-if="found.known">
           {{ title }}
         </template>
-        <template v-else-if="found.failed">
-          Check
+        <template v-else-if="found.busy">
+          Reading the paper through…
         </template>
         <template v-else>
-          Reading the paper through…
+          Check
         </template>
       </h1>
       <p
