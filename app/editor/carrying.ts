@@ -87,6 +87,7 @@ function raise(span: HTMLElement, style: Style) {
 function notesElement(notes: readonly { number: number, runs: readonly Run[] }[]): HTMLElement {
   const list = document.createElement('ol')
   list.start = notes[0]!.number
+  list.dataset.carriedNotes = ''
   for (const { number, runs } of notes) {
     const item = document.createElement('li')
     item.id = `fn${number}`
@@ -95,6 +96,13 @@ function notesElement(notes: readonly { number: number, runs: readonly Run[] }[]
     list.append(item)
   }
   return list
+}
+
+/** What comes back into Dendle without the notes that were carried beside it: its citations bring their own. */
+export function withoutCarriedNotes(html: string): string {
+  const from = html.lastIndexOf('<ol', html.indexOf('data-carried-notes'))
+  const end = from < 0 ? -1 : html.indexOf('</ol>', from)
+  return end < 0 ? html : html.slice(0, from) + html.slice(end + 5)
 }
 
 // Plain text -----------------------------------------------------------------------------------------------------------
