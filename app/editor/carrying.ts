@@ -100,7 +100,8 @@ function notesElement(notes: readonly { number: number, runs: readonly Run[] }[]
 
 /** What comes back into Dendle without the notes that were carried beside it: its citations bring their own. */
 export function withoutCarriedNotes(html: string): string {
-  const from = html.lastIndexOf('<ol', html.indexOf('data-carried-notes'))
+  const marked = html.indexOf('data-carried-notes')
+  const from = marked < 0 ? -1 : html.lastIndexOf('<ol', marked)
   const end = from < 0 ? -1 : html.indexOf('</ol>', from)
   return end < 0 ? html : html.slice(0, from) + html.slice(end + 5)
 }

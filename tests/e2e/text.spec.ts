@@ -248,7 +248,6 @@ test('what is copied stands as the sheet shows it: the number behind the stop, i
   await page.keyboard.press('Enter')
   await page.keyboard.press('Control+v')
   await expect(chips(page)).toHaveCount(2)
-  await expect(sheet(page).locator('> *')).toHaveCount(2)
   await style(page, 'APA 7th edition')
   expect((await text(page))[1]).toBe('The pond was “left to itself” for sixty years (Tremayne, 2018, p. 41). Nobody looked.')
 })
