@@ -61,27 +61,47 @@ function citationElement(id: string, data: CitationData, { runsOf, noteOf }: Car
   return span
 }
 
-/** The stop behind a raised number goes before it. */
+/**
+ * The stop behind a raised number goes before it. What was moved, and the space that went, are kept with the citation, so
+ * that Dendle puts them back where its text has them.
+ */
 function raise(span: HTMLElement, style: Style) {
   const raised = raisedFor(style, JSON.parse(span.dataset.citation!) as CitationData)
   const [last, next] = [span.previousSibling, span.nextSibling]
-  if (!raised || !next || next.nodeType !== Node.TEXT_NODE) return
-  const text = last?.nodeType === Node.TEXT_NODE ? (last as Text) : undefined
-  if (raised.bare && text) text.data = text.data.trimEnd()
-  const { ahead, inside } = raisedAt(
-    text?.data ?? last?.textContent ?? '',
-    (next as Text).data,
-    raised.marks,
-    style.stopsInside && raised.bare,
-  )
-  if (!ahead) return
-  ;(next as Text).data = (next as Text).data.slice(ahead.length)
-  if (inside && text) {
-    const at = text.data.length - inside.length
-    text.data = text.data.slice(0, at) + (/[.,?!]$/u.test(text.data.slice(0, at)) ? '' : ahead) + inside
+  const before = isText(last) ? last : undefined
+  if (!raised) return
+  if (raised.bare && before) {
+    const bare = before.data.trimEnd()
+    if (bare !== before.data) span.dataset.spaced = before.data.slice(bare.length)
+    before.data = bare
   }
-  else if (raised.bare) span.before(ahead)
-  else span.insertBefore(document.createTextNode(ahead), span.querySelector('sup'))
+  if (!isText(next)) return
+  const { ahead, inside } = raisedAt(before?.data ?? last?.textContent ?? '', next.data, raised.marks, style.stopsInside && raised.bare)
+  if (!ahead) return
+  next.data = next.data.slice(ahead.length)
+  span.dataset.ahead = ahead
+  const moved = document.createElement('span')
+  moved.dataset.moved = ''
+  moved.textContent = ahead
+  if (!raised.bare) { span.insertBefore(moved, span.querySelector('sup')); return }
+  if (!inside || !before) { span.before(moved); return }
+  const quote = before.splitText(before.data.length - inside.length)
+  if (!/[.,?!]$/u.test(before.data)) quote.before(moved)
+}
+const isText = (node: ChildNode | null): node is Text => node?.nodeType === Node.TEXT_NODE
+
+/** What was carried off comes back: stops and spaces where the text has them, and without the notes carried beside it. */
+export function takenBack(html: string): string {
+  if (!html.includes('data-citation')) return html
+  const { body } = new DOMParser().parseFromString(html, 'text/html')
+  for (const list of body.querySelectorAll('[data-carried-notes]')) list.remove()
+  for (const moved of body.querySelectorAll('[data-moved]')) moved.remove()
+  for (const span of body.querySelectorAll<HTMLElement>('[data-citation]')) {
+    const { spaced, ahead } = span.dataset
+    if (spaced) span.before(spaced)
+    if (ahead) span.after(ahead)
+  }
+  return body.innerHTML
 }
 
 function notesElement(notes: readonly { number: number, runs: readonly Run[] }[]): HTMLElement {
@@ -98,17 +118,9 @@ function notesElement(notes: readonly { number: number, runs: readonly Run[] }[]
   return list
 }
 
-/** What comes back into Dendle without the notes that were carried beside it: its citations bring their own. */
-export function withoutCarriedNotes(html: string): string {
-  const marked = html.indexOf('data-carried-notes')
-  const from = marked < 0 ? -1 : html.lastIndexOf('<ol', marked)
-  const end = from < 0 ? -1 : html.indexOf('</ol>', from)
-  return end < 0 ? html : html.slice(0, from) + html.slice(end + 5)
-}
-
 // Plain text -----------------------------------------------------------------------------------------------------------
 
-const RAISED: ReadonlyMap<string, string> = new Map([...'0123456789-–'].map((char, i) => [char, '⁰¹²³⁴⁵⁶⁷⁸⁹⁻⁻'[i]!]))
+const RAISED: ReadonlyMap<string, string> = new Map([...'0123456789-–()p'].map((char, i) => [char, '⁰¹²³⁴⁵⁶⁷⁸⁹⁻⁻⁽⁾ᵖ'[i]!]))
 const raisedText = (text: string): string => [...text].map(char => RAISED.get(char) ?? char).join('')
 
 export function carriedText(fragment: Fragment, carrier: Carrier): string {

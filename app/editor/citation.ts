@@ -9,7 +9,7 @@ import type { EditorView } from '@tiptap/pm/view'
 import type { CitationData } from '~~/core/sheet/document'
 import { readMarks } from '~~/core/intake/marks'
 import { CitationView, type CitationSight } from './citation-view'
-import { CarryingSerializer, carriedText, withoutCarriedNotes, type Carrier } from './carrying'
+import { CarryingSerializer, carriedText, takenBack, type Carrier } from './carrying'
 import { stopsPlugin } from './stops'
 
 export const newCitationId = (): string => crypto.randomUUID().slice(0, 8)
@@ -112,7 +112,7 @@ export const CitationNode = (host: CitationHost) =>
         new Plugin({
           props: {
             handleDOMEvents: { cut: readSelection, copy: readSelection },
-            transformPastedHTML: withoutCarriedNotes,
+            transformPastedHTML: takenBack,
             clipboardSerializer: new CarryingSerializer(this.editor.schema, host),
             clipboardTextSerializer: (slice) => carriedText(slice.content, host),
           },

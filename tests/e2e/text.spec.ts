@@ -242,12 +242,47 @@ test('what is copied stands as the sheet shows it: the number behind the stop, i
     return [await (await item!.getType('text/html')).text(), await (await item!.getType('text/plain')).text()] as const
   })
   expect(plain).toBe('The pond was “left to itself” for sixty years.¹ Nobody looked.\n\n1. Loveday Tremayne, Working the Tide (Saltmarsh Press, 2018), 41.')
-  expect(html).toMatch(/sixty years\.<span[^>]*><sup><a href="[^"]*#fn1" id="fnref1">1<\/a><\/sup><\/span> Nobody looked\./u)
+  expect(html.replace(/<\/?span[^>]*>/gu, '')).toMatch(/sixty years\.<sup><a href="[^"]*#fn1" id="fnref1">1<\/a><\/sup> Nobody looked\./u)
   expect(html).toMatch(/<li id="fn1" value="1">Loveday Tremayne, <i>Working the Tide<\/i>/u)
   await page.keyboard.press('Control+End')
   await page.keyboard.press('Enter')
   await page.keyboard.press('Control+v')
   await expect(chips(page)).toHaveCount(2)
+  await saved(page)
+  // In the text itself both stand as it keeps them, before the stop and with their space; the note came as no text.
+  interface Node { text?: string, content?: Node[] }
+  const kept = async () => {
+    const { paper } = await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: Node } }
+    return paper.body.content!.map(block => (block.content ?? []).map(one => one.text ?? '@').join(''))
+  }
+  const line = 'The pond was “left to itself” for sixty years @. Nobody looked.'
+  await expect.poll(kept).toEqual([line, line])
   await style(page, 'APA 7th edition')
-  expect((await text(page))[1]).toBe('The pond was “left to itself” for sixty years (Tremayne, 2018, p. 41). Nobody looked.')
+  expect(await text(page)).toEqual(Array(2).fill('The pond was “left to itself” for sixty years (Tremayne, 2018, p. 41). Nobody looked.'))
+})
+
+test('a stop inside a quotation, a number with words, and numbers of a list go and come back as they were', async ({ page, request }) => {
+  const made = await newPaper(request, 'Carried twice', 'ama-11')
+  await begin(page, made)
+  await page.keyboard.type('He called it “a slow clock” ')
+  await cite(page, 'tremayne')
+  await page.keyboard.type(', and left. It silts ')
+  await cite(page, 'okonjo', '104')
+  await page.keyboard.type('; it waits.')
+  await saved(page)
+  interface Node { text?: string, content?: Node[] }
+  const kept = async () => {
+    const { paper } = await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { body: Node } }
+    return paper.body.content!.map(block => (block.content ?? []).map(one => one.text ?? '@').join(''))
+  }
+  const line = 'He called it “a slow clock” @, and left. It silts @; it waits.'
+  await expect.poll(kept).toEqual([line])
+  await page.keyboard.press('Control+a')
+  await page.keyboard.press('Control+c')
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe('He called it “a slow clock,”¹ and left. It silts²⁽ᵖ¹⁰⁴⁾; it waits.')
+  await page.keyboard.press('Control+End')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Control+v')
+  await expect(chips(page)).toHaveCount(4)
+  await expect.poll(kept).toEqual([line, line])
 })
