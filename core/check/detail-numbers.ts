@@ -1,4 +1,5 @@
 /** Volumes, issues, pages, editions and dates with words in them, upside down, or not yet come. */
+import { listEntry } from '../compose/entry'
 import { FIELDS, type FieldName } from '../source/fields'
 import { kindOf } from '../source/kinds'
 import { dateOf, textOf, withField } from '../source/model'
@@ -92,8 +93,10 @@ const future: DetailRule = ({ source, today: [year, month, day] }) =>
       : []
   })
 
-const accessedToo: DetailRule = ({ source }) => {
+/** Some styles print the day for every page that was read (MHRA 3, 11.2.12): there it is wanted. */
+const accessedToo: DetailRule = ({ source, style }) => {
   if (!dateOf(source, 'accessed') || !dateOf(source, 'issued') || textOf(source, 'url') === '') return []
+  if (listEntry(style, source)?.some(run => run.rules.includes('date.accessed'))) return []
   if (textOf(source, 'doi'))
     return [
       {

@@ -224,6 +224,14 @@ describe('findings, and what their fix makes', () => {
       ).map((f) => f.rule)
     expect([again('Vol. 14'), again('Vol. 15')]).toEqual([[], ['number-labelled']])
   })
+  it.each([['apa-7', true], ['mla-9', true], ['mhra-3', false]] as const)(
+    'the day of reading beside a date is one too many only where the style leaves it out: %s',
+    (style, said) => {
+      const dated = { title: 'Mills at night', container: 'Mill Notes', issued: readDate('4 June 2022')!, url: 'https://m.example/n', accessed: readDate('6 May 2025')! }
+      expect(check(dated, 'web-page', style).some(one => one.rule === 'accessed-beside-date')).toBe(said)
+    },
+  )
+
   it('a headline title is right for a style that sets headlines', () =>
     expect(check({ ...ARTICLE, title: 'The Slow Return of Wading Birds' }, 'journal-article', 'mla-9')).toEqual([]))
   it.each([

@@ -5,7 +5,7 @@ import type { DocNode } from '../sheet/document'
 import { foldWords } from '../text/filing'
 import { curlMarks, isMeasure } from '../text/quotes'
 import { countOf } from '../text/words'
-import { citationOf, QUOTATION } from './citations'
+import { citationOf, QUOTATION } from './citation-rules'
 import { blockBecomes, joined, sliceInline, splice, withLine } from './mending'
 import { straysFrom } from './quoted'
 import { blotted, citationsIn, lastCited, ofBlock, readable, sentenceAt, type Line, type Quoted } from './reading'
@@ -243,8 +243,9 @@ const relettered = (block: DocNode, line: Line, text: string): DocNode => withLi
 
 const unclosed: BlockRule = setting => setting.reading.lines.flatMap((line, i): Found[] => {
   // A quotation of several paragraphs opens each and closes the last.
-  const [at] = line.stray
-  if (at === undefined || line.stray.length % 2 === 0 || setting.reading.lines[i + 1]?.text.startsWith('“')) return []
+  const stray = line.stray.filter(one => !isMeasure(line.text, one))
+  const [at] = stray
+  if (at === undefined || stray.length % 2 === 0 || setting.reading.lines[i + 1]?.text.startsWith('“')) return []
   return [
     {
       check: 'quotations.unclosed',

@@ -52,7 +52,9 @@ describe('a list of six with nine mistakes', () => {
     expect([result.right, result.entries.length, result.entries.flatMap((entry) => entry.differences).length]).toEqual([1, 6, 9])
   })
   it('says which entry stands in the wrong place, and why', () => {
-    expect(result.order).toEqual([{ source: 'last-miller-2022', says: expect.stringMatching(/stands after Hale: under l: The is not counted\.$/u) }])
+    expect(result.order).toEqual([
+      { source: 'last-miller-2022', says: expect.stringMatching(/stands after Hale: under l: The is not counted\.$/u) },
+    ])
   })
   it('names what is missing and what the page says as a whole', () => {
     expect(result.missing).toEqual(['hale-2019'])
@@ -64,15 +66,60 @@ describe('a list of six with nine mistakes', () => {
 })
 
 it.each<[string, string, string, string]>([
-  ['a second author turned round in MLA', 'mla-9', 'Vasquez, Lena M., and Thorne, Gareth. “Tidal Range and Milling Capacity.” <i>Coastal Engineering Letters</i>, vol. 8, no. 4, 2019, pp. 55–71, https://doi.org/10.5555/cel.2019.0804.', 'The second author’s given name comes first in MLA 9.'],
-  ['given names in full in APA', 'apa-7', 'Vasquez, Lena M., &amp; Thorne, Gareth. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804', 'Given names become initials with a space between them.'],
-  ['the old form of a DOI', 'apa-7', 'Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. doi:10.5555/cel.2019.0804', 'A DOI is printed as https://doi.org/…'],
-  ['a hyphen for a dash', 'apa-7', 'Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55-71. https://doi.org/10.5555/cel.2019.0804', 'An en dash, not a hyphen, between the first and the last.'],
-  ['another year', 'apa-7', 'Vasquez, L. M., &amp; Thorne, G. (2018). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804', 'The date is “2018” in that list and “2019” in your source.'],
-  ['a space between initials left out', 'apa-7', 'Vasquez, L.M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804', 'A space stands between initials.'],
-  ['a volume with its word', 'apa-7', 'Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, Vol. <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804', '“Vol” is not printed before the volume in APA 7.'],
-  ['the date at the end', 'apa-7', 'Vasquez, L. M., &amp; Thorne, G. Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. (2019). https://doi.org/10.5555/cel.2019.0804', 'The date stands after “G”.'],
-  ['the journal shortened where the style prints it short', 'vancouver', 'Vasquez LM, Thorne G. Tidal range and milling capacity. Coastal Engineering Letters. 2019;8(4):55-71. doi:10.5555/cel.2019.0804', 'J'],
+  [
+    'a second author turned round in MLA',
+    'mla-9',
+    'Vasquez, Lena M., and Thorne, Gareth. “Tidal Range and Milling Capacity.” <i>Coastal Engineering Letters</i>, vol. 8, no. 4, 2019, pp. 55–71, https://doi.org/10.5555/cel.2019.0804.',
+    'The second author’s given name comes first in MLA 9.',
+  ],
+  [
+    'given names in full in APA',
+    'apa-7',
+    'Vasquez, Lena M., &amp; Thorne, Gareth. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804',
+    'Given names become initials with a space between them.',
+  ],
+  [
+    'the old form of a DOI',
+    'apa-7',
+    'Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. doi:10.5555/cel.2019.0804',
+    'A DOI is printed as https://doi.org/…',
+  ],
+  [
+    'a hyphen for a dash',
+    'apa-7',
+    'Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55-71. https://doi.org/10.5555/cel.2019.0804',
+    'An en dash, not a hyphen, between the first and the last.',
+  ],
+  [
+    'another year',
+    'apa-7',
+    'Vasquez, L. M., &amp; Thorne, G. (2018). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804',
+    'The date is “2018” in that list and “2019” in your source.',
+  ],
+  [
+    'a space between initials left out',
+    'apa-7',
+    'Vasquez, L.M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804',
+    'A space stands between initials.',
+  ],
+  [
+    'a volume with its word',
+    'apa-7',
+    'Vasquez, L. M., &amp; Thorne, G. (2019). Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, Vol. <i>8</i>(4), 55–71. https://doi.org/10.5555/cel.2019.0804',
+    '“Vol” is not printed before the volume in APA 7.',
+  ],
+  [
+    'the date at the end',
+    'apa-7',
+    'Vasquez, L. M., &amp; Thorne, G. Tidal range and milling capacity. <i>Coastal Engineering Letters</i>, <i>8</i>(4), 55–71. (2019). https://doi.org/10.5555/cel.2019.0804',
+    'The date stands after “G”.',
+  ],
+  [
+    'the journal shortened where the style prints it short',
+    'vancouver',
+    'Vasquez LM, Thorne G. Tidal range and milling capacity. Coastal Engineering Letters. 2019;8(4):55-71. doi:10.5555/cel.2019.0804',
+    'J',
+  ],
 ])('%s', (_, style, reference, says) => {
   const [entry] = compared(style, `<p>${reference}</p>`, ['vasquez-2019']).entries
   expect(entry!.differences.map((one) => one.says).join(' ')).toContain(says)
@@ -84,7 +131,12 @@ describe.each(STYLES.map((style) => [style.id, style] as const))('in %s', (_, st
     const html = compareLists(style, list, sources, readListElsewhere(listAsHtml(style, { entries: list }, true), 'html'))
     expect(html.entries.flatMap((entry) => entry.differences.map((one) => `${entry.source}: ${one.says}`))).toEqual([])
     expect([html.right, html.order, html.missing, html.extra, html.page]).toEqual([list.length, [], [], [], []])
-    const text = compareLists(style, list, sources, readListElsewhere(listAsText(style, { entries: list }, { heading: true, wrapped: true }), 'text'))
+    const text = compareLists(
+      style,
+      list,
+      sources,
+      readListElsewhere(listAsText(style, { entries: list }, { heading: true, wrapped: true }), 'text'),
+    )
     expect([text.right, text.order, text.missing]).toEqual([list.length, [], []])
   })
 })

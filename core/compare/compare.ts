@@ -142,7 +142,9 @@ const nameIn = (source: Source, entry?: ListEntry): string => {
   const { first } = seek(source)
   const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
   const [name] = role ? namesOf(source, role) : []
-  return name && first ? surname(name) : `“${(entry?.runs.find((run) => run.field === 'title')?.text ?? stripRich(textOf(source, 'title'))).replace(/[.,]$/u, '').slice(0, 40)}”`
+  return name && first
+    ? surname(name)
+    : `“${(entry?.runs.find((run) => run.field === 'title')?.text ?? stripRich(textOf(source, 'title'))).replace(/[.,]$/u, '').slice(0, 40)}”`
 }
 function isAlphabetical(entries: readonly ComparedEntry[], byId: ReadonlyMap<string, Source>): boolean {
   const names = entries.map(entry => foldWords(nameIn(byId.get(entry.source)!)))

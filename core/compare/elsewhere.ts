@@ -55,7 +55,10 @@ function fromText(text: string): ListElsewhere {
   const setIn = body.filter(line => /^(?:\t| {2,})\S/u.test(line)).length
   const look: ParagraphLook = setIn > 0 && body.some(line => /^\S/u.test(line)) ? { hanging: 36 } : {}
   const hanging = look.hanging !== undefined
-  const entries = (hanging ? hungEntries(body) : splitReferences(body.join('\n'))).map((one): ListParagraph => ({ pieces: fromMarkup(one), look }))
+  const entries = (hanging ? hungEntries(body) : splitReferences(body.join('\n'))).map((one): ListParagraph => ({
+    pieces: fromMarkup(one),
+    look,
+  }))
   return { ...(headed >= 0 ? { heading: { pieces: [{ text: lines[headed]!.trim() }], look: {} } } : {}), entries, rich: marked }
 }
 /** Where the lines behind the first are set in, one that is not begins an entry. */

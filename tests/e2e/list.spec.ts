@@ -18,6 +18,7 @@ test('one goes from an entry to where it is cited, and its card is open there', 
   await expect(page).toHaveURL(/write\?cited=/u)
   await expect(sheet(page).locator('.citation.selected')).toContainText('Tremayne')
   await expect(page.getByPlaceholder(/104-6/u)).toBeVisible()
+  await expect(sheet(page).locator('.citation.selected')).toBeInViewport()
 })
 
 test('a list by itself: all sources listed, one corrected in place, copied as it prints', async ({ page, request }) => {

@@ -1,3 +1,8 @@
+<script setup lang="ts">
+// Who comes to a citation or to words is taken there by the sheet: the page does not go back to its top after that.
+definePageMeta({ scrollToTop: to => !to.query.cited && !to.query.block })
+</script>
+
 <template>
   <div>
     <h1 class="sr-only">

@@ -1,8 +1,8 @@
 /** Sources that the texts of the tests cite: everyone and everything invented. */
-import type { Fields, Source } from '../source/model'
-import type { KindId } from '../source/kinds'
-import { readDate } from '../source/dates'
-import { readName } from '../source/names'
+import type { Fields, Source } from '../../../core/source/model'
+import type { KindId } from '../../../core/source/kinds'
+import { readDate } from '../../../core/source/dates'
+import { readName } from '../../../core/source/names'
 
 const people = (...names: string[]) => names.map(readName)
 const on = (text: string) => readDate(text)!
@@ -61,3 +61,41 @@ export const SHELF: Source[] = [
     url: 'https://lodenotes.example/clearing',
   }),
 ]
+
+/** The shelf with one more book on it. */
+export const shelfWith = ({
+  id,
+  author,
+  year,
+  title = 'Gates',
+  edition,
+}: {
+  id: string
+  author: string
+  year: number
+  title?: string
+  edition?: string
+}): Source[] => [
+  ...SHELF,
+  source(id, 'book', {
+    author: people(author),
+    issued: { start: { year } },
+    title,
+    publisher: 'Heron Press',
+    ...(edition ? { edition } : {}),
+  }),
+]
+
+/** The shelf with two more pages on it that give the day they were read; the one that was there does not. */
+export const pagesRead = (): Source[] => {
+  const page = (id: string, author: string): Source =>
+    source(id, 'web-page', {
+      author: people(author),
+      issued: on('4 June 2022'),
+      title: `Walks by ${author}`,
+      container: 'Lode Notes',
+      url: `https://lodenotes.example/${id}`,
+      accessed: on('6 May 2025'),
+    })
+  return [...SHELF, page('walker-a', 'Adams, Una'), page('walker-b', 'Burr, Ned')]
+}

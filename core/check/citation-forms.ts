@@ -1,0 +1,154 @@
+/** Findings about how a citation says what it says, and where it stands in its sentence. */
+import { place, raisedFor } from '../sheet/placement'
+import type { DocNode } from '../sheet/document'
+import { writeLocator } from '../source/locators'
+import { blockBecomes, splice } from './mending'
+import { blotted, sentenceAt, type LineCitation } from './reading'
+import { citationAt, cut, shown, type BlockRule, type Found } from './setting'
+import { eachCitation, reform, saidIn } from './citation-rules'
+
+export const repeated: BlockRule = setting => eachCitation(setting, (line, citation) => {
+  const { items } = citation.data
+  const once = items.filter(
+    (item, i) =>
+      items.findIndex(
+        (other) => other.id === item.id && writeLocator(other.locator) === writeLocator(item.locator) && !other.original === !item.original,
+      ) === i,
+  )
+  if (once.length === items.length) return []
+  return [{
+    check: 'citations.repeated',
+    excerpt: cut(setting.printed(citation)),
+    where: citationAt(citation),
+    certain: true,
+    fix: reform(setting, line, citation, { ...citation.data, items: once }, 'Name it once'),
+  }]
+})
+
+/** The author named in the sentence, and again in the citation behind it. */
+export const namedTwice: BlockRule = (setting) => {
+  const { style } = setting.paper
+  if (!['author-date', 'author-page'].includes(style.citation.system)) return []
+  return eachCitation(setting, (line, citation) => {
+    const { items, form } = citation.data
+    const [item] = items
+    const source = item && setting.paper.sourceOf(item.id)
+    if (!source || items.length !== 1 || form !== 'parenthetical' || item.prefix || item.original) return []
+    // In MLA a citation that prints the page alone says nothing without one.
+    if (style.citation.system === 'author-page' && !item.locator) return []
+    const { from } = line.sentences[sentenceAt(line, citation.at)] ?? { from: 0 }
+    const before = blotted(line).slice(from, citation.at)
+    const said = saidIn(before, source)
+    return said
+      ? [
+          {
+            check: 'citations.named-twice',
+            with: { who: said },
+            excerpt: cut(`${shown(line, setting.printed, from, citation.at).trim().slice(-90)} ${setting.printed(citation)}`),
+            where: citationAt(citation),
+            certain: true,
+            fix: reform(
+              setting,
+              line,
+              citation,
+              { ...citation.data, form: 'suppress-author' },
+              style.citation.system === 'author-date' ? 'Keep the year alone' : 'Keep the page alone',
+            ),
+          },
+        ]
+      : []
+  })
+}
+
+/** The same work again in a paragraph, where the style lets its place stand alone. */
+export const again: BlockRule = (setting) => {
+  if (!setting.paper.style.citation.placeAlone || setting.paper.style.citation.system !== 'author-page') return []
+  return setting.reading.lines.flatMap(line => line.citations.flatMap((citation, i): Found[] => {
+    const last = line.citations[i - 1]
+    const [item] = citation.data.items
+    const plainly = (one: LineCitation) => one.data.items.length === 1 && !one.data.items[0]!.prefix && !one.data.items[0]!.original
+    if (!last || !item?.locator || !plainly(last) || !plainly(citation) || last.data.items[0]!.id !== item.id) return []
+    if (citation.data.form !== 'parenthetical' || !setting.paper.sourceOf(item.id)) return []
+    const { from } = line.sentences[sentenceAt(line, citation.at)] ?? { from: 0 }
+    if (saidIn(blotted(line).slice(from, citation.at), setting.paper.sourceOf(item.id)!)) return []
+    return [{
+      check: 'citations.again',
+      excerpt: cut(setting.printed(citation)),
+      where: citationAt(citation),
+      certain: true,
+      fix: reform(setting, line, citation, { ...citation.data, form: 'place-alone' }, 'Keep the page alone'),
+    }]
+  }))
+}
+
+export const secondary: BlockRule = (setting) =>
+  eachCitation(setting, (_, citation) =>
+    citation.data.items.some(
+      (item) => item.original || /\b(?:qtd\.|quoted|cited) (?:in|by)\b/iu.test(`${item.prefix ?? ''} ${item.suffix ?? ''}`),
+    )
+      ? [{ check: 'citations.secondary', excerpt: cut(setting.printed(citation)), where: citationAt(citation) }]
+      : [],
+  )
+
+export const bracketed: BlockRule = (setting) => {
+  const { open, close } = setting.paper.style.citation
+  if (open !== '(') return []
+  return eachCitation(setting, (line, citation) => {
+    const ahead = line.text.slice(0, citation.at).trimEnd()
+    const before = ahead.endsWith('(') ? { index: ahead.length - 1 } : undefined
+    const behind = /^[ \u00A0]*\)/u.exec(line.text.slice(citation.at + 1))
+    if (!before || !behind || citation.data.form === 'narrative' || !setting.printed(citation).startsWith(open)) return []
+    const end = citation.at + 1 + behind[0].length
+    return [
+      {
+        check: 'citations.bracketed',
+        excerpt: cut(`(${setting.printed(citation)}${close}`),
+        where: citationAt(citation),
+        certain: true,
+        fix: {
+          label: 'Take away the typed ones',
+          change: blockBecomes(
+            splice(setting.block, line.path, [
+              { from: before.index, to: citation.at, put: '' },
+              { from: citation.at + 1, to: end, put: '' },
+            ]),
+          ),
+        },
+      },
+    ]
+  })
+}
+
+/** On the wrong side of the stop, or against the word before it. Raised numbers are shown behind the stop wherever they stand. */
+export const misplaced: BlockRule = (setting) => {
+  const { style } = setting.paper
+  return eachCitation(setting, (line, citation) => {
+    const { data, at } = citation
+    if (!data.items.length || raisedFor(style, data) || line.kind === 'heading' || line.kind === 'caption' || line.kind === 'verse')
+      return []
+    const before = line.text.slice(0, at)
+    const after = line.text.slice(at + 1)
+    const block = line.kind === 'quotation'
+    const excerpt = cut(`${before.slice(-50).replace(/^\S*\s/u, '')}${setting.printed(citation)}${after.slice(0, 12)}`.trim())
+    const found = (check: Found['check'], label: string, fixed: DocNode): Found[] => [
+      { check, excerpt, where: citationAt(citation), certain: true, fix: { label, change: blockBecomes(fixed) } },
+    ]
+    const placed = place(before, after, block)
+    const movesBack = !block && data.form !== 'narrative' && /[.?!]/u.test(placed.after) && placed.takeBefore > 0
+    const movesOn = block && placed.takeAfter > 0
+    if (movesBack || movesOn) {
+      const spliced = splice(setting.block, line.path, [
+        { from: at - placed.takeBefore, to: at, put: placed.before },
+        { from: at + 1, to: at + 1 + placed.takeAfter, put: placed.after },
+      ])
+      return found(
+        block ? 'citations.before-stop' : 'citations.behind-stop',
+        block ? 'Put it behind the stop' : 'Put it before the stop',
+        spliced,
+      )
+    }
+    if (/[\p{L}\p{N}”’"]$/u.test(before) && style.citation.open !== '' && data.form !== 'narrative')
+      return found('citations.no-space', 'Put a space', splice(setting.block, line.path, [{ from: at, to: at, put: ' ' }]))
+    return []
+  })
+}
