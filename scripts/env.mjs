@@ -17,6 +17,20 @@ export function run(command, args, options = {}) {
   }
 }
 
+/** Runs commands side by side: each uses one processor. Ends the script when one fails, after all have said what they have to say. */
+export async function runTogether(...commands) {
+  const statuses = await Promise.all(commands.map(([command, ...args]) => new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit' })
+    child.on('error', error => resolve({ command, args, why: error.message }))
+    child.on('exit', (code, signal) => resolve({ command, args, why: code === 0 ? undefined : code ?? signal }))
+  })))
+  for (const { command, args, why } of statuses.filter(one => one.why !== undefined)) {
+    console.error(`✗ ${command} ${args.join(' ')} failed (${why}).`)
+    process.exitCode = 1
+  }
+  if (process.exitCode) process.exit()
+}
+
 /** A fingerprint of files and folders, by content. */
 export function fingerprint(paths) {
   const hash = createHash('sha256')

@@ -1,13 +1,12 @@
 // One command: installs what is missing, then lint, types, unit tests, build, browser tests.
-import { build, install, run, say } from './env.mjs'
+import { build, install, run, runTogether, say } from './env.mjs'
 import { installChromium } from './chromium.mjs'
 
 const steps = [
   ['Packages', install],
   ['Chromium', installChromium],
   ['Types prepared', () => run('npx', ['nuxt', 'prepare'], { stdio: ['ignore', 'ignore', 'inherit'] })],
-  ['Lint', () => run('npx', ['eslint', '.', '--max-warnings', '0'])],
-  ['Types', () => run('npx', ['nuxt', 'typecheck'])],
+  ['Lint and types', () => runTogether(['npx', 'eslint', '.', '--max-warnings', '0'], ['npx', 'nuxt', 'typecheck'])],
   ['Unit tests', () => run('npx', ['vitest', 'run'])],
   ['Build', build],
   ['Browser tests', () => run('npx', ['playwright', 'test'])],

@@ -61,7 +61,16 @@ const OPEN: Record<string, (page: Page) => Promise<unknown>> = {
     await expect(sheet(page)).toBeVisible()
     await page.getByRole('button', { name: /^Style:/u }).click()
   },
+  'Desk': async (page) => {
+    await page.goto('/')
+    await expect(page.getByRole('heading').first()).toBeAttached()
+  },
   'List': (page) => page.goto(`${DEMO}/list`),
+  'Check': async (page) => {
+    await page.goto(`${DEMO}/check`)
+    await expect(page.getByRole('img').first()).toBeVisible()
+  },
+  'Hand in': (page) => page.goto(`${DEMO}/hand-in`),
 }
 for (const [what, open] of Object.entries(OPEN)) {
   test(`axe: ${what}, by day and by night, in forced colours and at 200 %`, async ({ page }) => {
