@@ -15,6 +15,7 @@ import type { CitationSight } from './citation-view'
 import { CaptionedTable, Figure, type CaptionSight } from './captioned'
 import { PageBreak, Remark, SmallCaps, Verse } from './own-nodes'
 import { FindInText } from './find-in-text'
+import { bringIntoView } from './going'
 import { documentOf } from './document-of'
 import { moveCitation, putCitation, takeCitation, type Setting } from './placing'
 import { Resting } from './resting'
@@ -262,7 +263,9 @@ export function usePaperEditor(host: EditorHost) {
   const select = (id: string) => {
     const at = find(id)
     selected.value = id
-    if (at) editor.value!.chain().setNodeSelection(at.pos).scrollIntoView().run()
+    if (!at) return
+    editor.value!.commands.setNodeSelection(at.pos)
+    bringIntoView(editor.value!.view, at.pos)
   }
   const focusCard = (id: string) => {
     selected.value = id

@@ -107,3 +107,24 @@ test('a list of six with nine mistakes is laid beside the paper’s, and each is
   await expect(page.getByText('Estuary people')).toBeVisible()
   await page.getByRole('button', { name: 'Drop all' }).or(page.getByRole('button', { name: 'Drop', exact: true })).first().click()
 })
+
+test('findings stand in the margin when they are wished for, are mended there, and stay away otherwise', async ({ page, request }) => {
+  const { id } = await newPaper(request, 'Margins')
+  await request.patch(`/api/papers/${id}`, { data: { revision: 1, body: { type: 'doc', content: [para(words('Mills  wait for the tide.'))] } } })
+  await page.goto(`/papers/${id}/write`)
+  const margin = page.getByRole('complementary', { name: /^Margin/u })
+  const wish = async (word: string) => {
+    await page.getByRole('button', { name: 'Text…' }).click()
+    await page.getByRole('menuitem', { name: word }).click()
+  }
+  await expect(sheet(page)).toContainText('wait for the tide')
+  await expect(margin.getByRole('button')).toHaveCount(0)
+  await wish('Findings in the margin')
+  await margin.getByRole('button', { name: 'Doubled spaces' }).click()
+  await margin.getByRole('button', { name: 'Show it' }).click()
+  expect(await page.evaluate(() => String(getSelection()))).toBe('  ')
+  await margin.getByRole('button', { name: 'Make it one' }).click()
+  await expect.poll(() => sheet(page).evaluate(one => one.textContent)).toContain('Mills wait')
+  await expect(margin.getByRole('button')).toHaveCount(0)
+  await wish('No findings in the margin')
+})

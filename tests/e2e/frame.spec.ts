@@ -68,7 +68,8 @@ const OPEN: Record<string, (page: Page) => Promise<unknown>> = {
   'List': (page) => page.goto(`${DEMO}/list`),
   'Check': async (page) => {
     await page.goto(`${DEMO}/check`)
-    await expect(page.getByRole('img').first()).toBeVisible()
+    await expect(page.locator('.finding').first()).toBeVisible()
+    await expect(page.locator('main svg').first()).toBeVisible()
   },
   'Hand in': (page) => page.goto(`${DEMO}/hand-in`),
 }

@@ -2,6 +2,7 @@
 import { closeHistory } from '@tiptap/pm/history'
 import type { Editor } from '@tiptap/vue-3'
 import { findKey, noteOf, replaceFound } from '~/editor/find-in-text'
+import { bringIntoView } from '~/editor/going'
 
 /** Finding words in the text and replacing them: a line under the tools, never over the text. */
 const props = defineProps<{ editor: Editor }>()
@@ -22,8 +23,7 @@ function show() {
   const note = one && noteOf(props.editor.state.doc, one)
   emit('note', note)
   if (!one || note) return
-  const dom = one.within ? props.editor.view.nodeDOM(one.from) : props.editor.view.domAtPos(one.from).node
-  ;(dom instanceof Element ? dom : dom?.parentElement)?.scrollIntoView({ block: 'center' })
+  bringIntoView(props.editor.view, one.from)
 }
 function step(by: number) {
   const { found, at } = search.value

@@ -7,8 +7,10 @@ import { textOf } from '~~/core/source/model'
 import { setQuotes } from '~~/core/text/quotes'
 import { stripRich } from '~~/core/text/rich'
 import type { CitationData } from '~~/core/sheet/document'
+import type { ShownFinding } from '~/stores/findings'
 import type { PaperSource } from '~/stores/sources'
 import type { PaperEditor } from '~/editor/usePaperEditor'
+import { useMarginFindings } from '~/editor/useMarginFindings'
 import { useStrayWords } from '~/editor/useStrayWords'
 
 /**
@@ -25,23 +27,35 @@ const drawn = useTemplateRef<HTMLElement[]>('drawn')
 const { selected } = props.editor
 /** Cards this far from where they belong join the one above. */
 const CROWDED = 130
-interface Card { ids: string[], top: number }
+/** Citations, by their ids, or a finding. */
+interface Card { ids: string[], top: number, finding?: ShownFinding }
+const told = useMarginFindings(props.editor)
+const { wished } = told
+/** The finding that is open, by its id. */
+const read = ref<string>()
 const cards = shallowRef<Card[]>([])
 /** Where the last card ends: the passages stand below it. */
 const foot = ref(0)
 const ids = computed(() => [...written.citationPlaces.keys()])
 
-/** Citations near the window. Blocks are asked where they stand, not what is in them: what is far away stays undrawn. */
-function nearChips(sheet: HTMLElement): HTMLElement[] {
-  const blocks = sheet.querySelector('.sheet-text')?.children ?? []
-  const out: HTMLElement[] = []
-  for (const block of blocks) {
+interface Wanted { id: string, top: number, finding?: ShownFinding }
+/** What has a card near the window, from above. Blocks are asked where they stand, not what is in them: what is far away stays undrawn. */
+function nearby(sheet: HTMLElement): Wanted[] {
+  const out: Wanted[] = []
+  for (const [i, block] of [...(sheet.querySelector('.sheet-text')?.children ?? [])].entries()) {
     const { top, bottom } = block.getBoundingClientRect()
     if (bottom < -900) continue
     if (top > window.innerHeight + 900) break
-    out.push(...block.querySelectorAll<HTMLElement>('[data-cid]'))
+    for (const chip of block.querySelectorAll<HTMLElement>('[data-cid]')) {
+      const id = chip.dataset.cid!
+      if (written.citationPlaces.has(id)) out.push({ id, top: chip.getBoundingClientRect().top })
+    }
+    for (const finding of told.byBlock.value.get(i) ?? []) {
+      const at = told.topOf(finding, block)
+      if (at !== undefined) out.push({ id: finding.id, top: at, finding })
+    }
   }
-  return out
+  return out.sort((a, b) => a.top - b.top)
 }
 let frame = 0
 function level() {
@@ -49,28 +63,24 @@ function level() {
   frame = requestAnimationFrame(() => {
     if (!margin.value || !props.sheet || !margin.value.offsetParent) { cards.value = []; return }
     const origin = margin.value.getBoundingClientRect().top
-    const known = written.citationPlaces
     const out: Card[] = []
     let floor = 0
-    for (const chip of nearChips(props.sheet)) {
-      const id = chip.dataset.cid!
-      if (!known.has(id)) continue
-      const { top } = chip.getBoundingClientRect()
+    for (const { id, top, finding } of nearby(props.sheet)) {
       const wanted = top - origin - 8
-      const last = out.at(-1)
-      if (last && floor - wanted > CROWDED && selected.value !== id && !last.ids.includes(selected.value ?? '')) {
+      const last = out.findLast(card => !card.finding)
+      if (!finding && last && floor - wanted > CROWDED && selected.value !== id && !last.ids.includes(selected.value ?? '')) {
         last.ids.push(id)
         continue
       }
       const place = Math.max(wanted, floor)
-      out.push({ ids: [id], top: place })
-      floor = place + (margin.value.querySelector<HTMLElement>(`[data-card="${id}"]`)?.offsetHeight ?? 52) + 8
+      out.push({ ids: finding ? [] : [id], top: place, ...(finding ? { finding } : {}) })
+      floor = place + (margin.value.querySelector<HTMLElement>(`[data-card="${CSS.escape(id)}"]`)?.offsetHeight ?? 52) + 8
     }
     cards.value = out
     foot.value = floor
   })
 }
-watch([ids, () => composed.composition, selected, () => written.body], () => nextTick(level), { immediate: true })
+watch([ids, () => composed.composition, selected, () => written.body, told.byBlock, read], () => nextTick(level), { immediate: true })
 useResizeObserver(() => props.sheet, level)
 useResizeObserver(margin, level)
 // An open card grows and shrinks with what is done in it.
@@ -156,13 +166,22 @@ function hover(id: string, on: boolean) {
   >
     <div
       v-for="card in cards"
-      :key="card.ids[0]"
+      :key="card.finding?.id ?? card.ids[0]"
       ref="drawn"
-      :data-card="card.ids[0]"
+      :data-card="card.finding?.id ?? card.ids[0]"
       class="card absolute right-0 left-0"
-      :class="card.ids.includes(selected ?? '') ? 'open leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : ['border-l-2 py-0.5 pl-3', card.ids.includes(under ?? '') ? 'border-l-verdigris bg-tint' : 'border-l-weld']"
+      :class="card.finding ? 'border-l-2 border-l-madder py-0.5 pl-3' : card.ids.includes(selected ?? '') ? 'open leaf-raised z-10 border-l-[3px] border-l-verdigris p-4' : ['border-l-2 py-0.5 pl-3', card.ids.includes(under ?? '') ? 'border-l-verdigris bg-tint' : 'border-l-weld']"
       :style="{ top: `${card.top}px` }"
     >
+      <WriteMarginFinding
+        v-if="card.finding"
+        :finding="card.finding"
+        :open="read === card.finding.id"
+        @toggle="read = read === card.finding.id ? undefined : card.finding.id"
+        @show="told.show(card.finding)"
+        @fix="told.fix(card.finding)"
+        @leave="told.leave(card.finding)"
+      />
       <template
         v-for="id in card.ids"
         :key="id"
@@ -183,7 +202,7 @@ function hover(id: string, on: boolean) {
           >{{ summary(id).line }}</span>
         </PartsButton>
         <p
-          v-if="stray(id)"
+          v-if="!wished && stray(id)"
           class="text-small text-madder"
         >
           Not in its passage: “{{ stray(id) }}”

@@ -4,6 +4,7 @@ import type { Editor } from '@tiptap/vue-3'
 import { marksLeft } from '~~/core/check/marks-left'
 import { readAllMarks } from '~~/core/intake/draft/citations'
 import { newCitationId } from '~/editor/citation'
+import { bringIntoView } from '~/editor/going'
 import { findWords } from '~/editor/find-in-text'
 import { count } from '~/utils/words'
 
@@ -30,8 +31,9 @@ function show() {
     .sort((a, b) => a.from - b.from)
   const place = places[at.value++ % places.length]
   if (!place) return
-  props.editor.chain().setTextSelection(place).scrollIntoView().run()
+  props.editor.commands.setTextSelection(place)
   view.focus()
+  bringIntoView(view, place.from)
 }
 const leave = () => store.changePaper({ details: { ...store.paper!.details, marksLeft: [...settled.value, ...named.value].join(' ') } })
 /** One step, which Undo takes back and nothing else. */

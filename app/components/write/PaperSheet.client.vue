@@ -9,7 +9,7 @@ import type { CitationData } from '~~/core/sheet/document'
 import type { Passage } from '~/stores/sources'
 import { useMakingRoom } from '~/editor/useMakingRoom'
 import { useStrayWords } from '~/editor/useStrayWords'
-import { goTo } from '~/editor/going'
+import { goTo, standing } from '~/editor/going'
 
 const store = usePaper()
 const owned = useSources()
@@ -122,8 +122,7 @@ onMounted(() => void tray.open())
 const route = useRoute()
 watch(editor, async (ready) => {
   const { cited } = route.query
-  if (!ready) return
-  await nextTick()
+  if (!ready || !(await standing(ready as Editor))) return
   if (typeof cited === 'string' && written.citationPlaces.has(cited)) paper.select(cited)
   else if (typeof route.query.block === 'string') goTo(ready as Editor, route.query)
 }, { immediate: true })

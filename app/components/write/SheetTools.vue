@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import type { Editor } from '@tiptap/vue-3'
 import type { PaperEditor } from '~/editor/usePaperEditor'
+import { useFindingsWished } from '~/editor/useMarginFindings'
 import { useSheetTools } from '~/editor/useSheetTools'
 import type { MenuEntry } from '~/utils/menu'
 
@@ -28,11 +30,15 @@ const more = computed<MenuEntry[]>(() => [
   ...MORE.map(([word, act, key, mark]) => ({ word, run: act, ...(key ? { key } : {}), on: Boolean(mark && on(mark)) })),
   ...(on('table') ? [{ word: 'this table' }, ...TABLE.map(([word, act]) => ({ word, run: act }))] : []),
 ])
+/** The margin is there in a wide window only. */
+const wide = useMediaQuery('(min-width: 1280px)')
+const findings = useFindingsWished()
 const texts = computed<MenuEntry[]>(() => [
   { word: 'Find and replace', key: 'Ctrl F', run: () => emit('find') },
   { word: 'Headings', run: () => emit('headings') },
   { word: 'Bring a draft…', run: () => draft.value?.open() },
   { word: 'Earlier states', run: () => emit('states') },
+  ...(wide.value ? [{ word: findings.value ? 'No findings in the margin' : 'Findings in the margin', run: () => { findings.value = !findings.value } }] : []),
   { word: 'Keys', key: '?', run: () => emit('keys') },
   {
     word: `Print notes ${notesAt.value === 'endnotes' ? 'at the foot of their pages' : 'at the end'}`,
