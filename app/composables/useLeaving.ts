@@ -1,21 +1,14 @@
-import { composeAlone } from '~~/core/compose/compose'
 import { citedWhere } from '~~/core/sheet/walking'
-import { plain } from '~~/core/text/runs'
 import { count } from '~/utils/words'
 
 /** Taking sources out of the paper, with a word first about where they are cited. */
 export function useLeaving(open: Ref<string | undefined>) {
-  const store = usePaper()
   const composed = useComposition()
-  const owned = useSources()
   const written = useText()
   const shelf = useShelf()
   const notices = useNotices()
   const leaving = ref<{ ids: string[], places: { id: string, words: string }[] }>()
-  const nameOf = (id: string): string => {
-    const source = owned.byId.get(id)
-    return source ? plain(composeAlone(store.style, source).narrative) : ''
-  }
+  const { nameOf } = composed
   const uncited = computed(() => leaving.value?.ids.filter(id => !composed.citedTimes.has(id)) ?? [])
   function remove(ids: string[]) {
     const places = citedWhere(written.body, new Set(ids))

@@ -1,4 +1,4 @@
-import { headingsOf, writeHeadings } from '~~/core/sheet/divisions'
+import { headingsOf, writeHeadings } from '~~/core/sheet/listing'
 import { listAsHtml, listAsText, type Carried } from '~~/core/sheet/carry'
 import { citedPlaces } from '~~/core/sheet/walking'
 import { copyRich } from '~/utils/clipboard'
@@ -75,6 +75,29 @@ export function useListView() {
       action: { label: 'Take it back', run: () => { for (const id of ids) owned.changeUse(id, { listed: false }) } },
     })
   }
+  /** A numbered list has an entry for every number: nothing that is cited can be left out of it. */
+  const mayLeaveOut = computed(() => store.style.citation.system !== 'numbers')
+  /** Cited, and kept out of the list by the writer. */
+  const leftOut = computed(() =>
+    mayLeaveOut.value ? owned.sources.filter(source => source.leftOut && !source.listed && composed.citedTimes.has(source.id)) : [])
+  /** Takes entries out of the list: those that are cited with a word about it, since readers look for them there. */
+  function leaveOut(ids: Iterable<string>) {
+    const taken = [...ids].flatMap(id => owned.byId.get(id) ?? [])
+    const before = taken.map(({ id, listed, leftOut: out }) => [id, { listed, leftOut: out }] as const)
+    for (const { id } of taken) owned.changeUse(id, { listed: false, leftOut: composed.citedTimes.has(id) })
+    const cited = taken.filter(({ id }) => composed.citedTimes.has(id))
+    const [one] = cited
+    undo.did(
+      !one
+        ? `${count(taken.length, 'entry', 'entries')} taken out of the list.`
+        : cited.length === 1
+          ? `${composed.nameOf(one.id)} is left out, though the text cites it: readers look for it in the list.`
+          : `${cited.length} works are left out, though the text cites them: readers look for them in the list.`,
+      async () => { for (const [id, change] of before) owned.changeUse(id, change) },
+    )
+  }
+  const putBack = (ids: Iterable<string>) => { for (const id of ids) owned.changeUse(id, { leftOut: false }) }
+
   // Headings that divide the list ----------------------------------------------------------------------------------------
 
   const headings = computed(() => headingsOf(owned.sources, store.paper?.details.headings))
@@ -140,5 +163,9 @@ export function useListView() {
     copyPlain,
     unlisted,
     listAll,
+    mayLeaveOut,
+    leftOut,
+    leaveOut,
+    putBack,
   }
 }

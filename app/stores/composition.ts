@@ -1,9 +1,10 @@
 /** What the core makes of the open paper: its citations, notes and list as they print, and what they count. */
 import { computed } from 'vue'
 import { defineStore } from 'pinia'
-import { Composer, filingOrder, type Composition } from '~~/core/compose/compose'
+import { Composer, composeAlone, filingOrder, type Composition } from '~~/core/compose/compose'
 import { COUNTED, countParts, total, type Counted } from '~~/core/sheet/count'
-import { divided } from '~~/core/sheet/divisions'
+import { listing } from '~~/core/sheet/listing'
+import { plain } from '~~/core/text/runs'
 import { usePaper } from './paper'
 import { useSources } from './sources'
 import { useText } from './text'
@@ -12,12 +13,12 @@ export const useComposition = defineStore('composition', () => {
   const paper = usePaper()
   const text = useText()
   const owned = useSources()
+  const part = computed(() => listing(owned.sources, paper.paper?.details.headings))
   /** What is listed without being cited: kept so by the writer, or credited under a table or figure. */
-  const alsoList = computed(() => [...new Set([...owned.sources.filter(s => s.listed).map(s => s.id), ...text.credited])])
-  const divisions = computed(() => divided(owned.sources, paper.paper?.details.headings))
+  const alsoList = computed(() => [...new Set([...part.value.alsoList, ...text.credited])])
   const composer = new Composer()
   const composition = computed<Composition>(() =>
-    composer.compose(paper.style, owned.sources, { citations: text.citations, alsoList: alsoList.value, ...divisions.value }),
+    composer.compose(paper.style, owned.sources, { ...part.value, citations: text.citations, alsoList: alsoList.value }),
   )
   /** What counts as words, as this paper's writer chose; papers from before quotations could be left out count them. */
   const counted = computed<Counted[]>(() => {
@@ -34,5 +35,10 @@ export const useComposition = defineStore('composition', () => {
   })
   /** Sources in the order a list of all of them files them. */
   const filed = computed(() => filingOrder(paper.style, owned.sources).map(id => owned.byId.get(id)!))
-  return { alsoList, composition, counted, counts, words, citedTimes, filed }
+  /** A source as a sentence of the paper would name it. */
+  const nameOf = (id: string): string => {
+    const source = owned.byId.get(id)
+    return source ? plain(composeAlone(paper.style, source).narrative) : ''
+  }
+  return { nameOf, alsoList, composition, counted, counts, words, citedTimes, filed }
 })

@@ -83,11 +83,12 @@ export const useFindings = defineStore('findings', () => {
     if (now.words !== given.words) out.words = now.words
     if (now.details !== given.details) out.details = { ...now.details }
     if (now.sources !== given.sources)
-      out.sources = now.sources.map(({ id, kind, fields, listed, division }) => ({
+      out.sources = now.sources.map(({ id, kind, fields, listed, leftOut, division }) => ({
         id,
         kind,
         fields: plainly(fields),
         listed,
+        leftOut,
         ...(division ? { division } : {}),
       }))
     if (now.passages !== given.passages)

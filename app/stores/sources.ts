@@ -20,6 +20,7 @@ export interface PaperSource extends Source {
   revision: number
   key: string
   listed: boolean
+  leftOut: boolean
   annotation: string
   division: string
   useRevision: number
@@ -27,7 +28,7 @@ export interface PaperSource extends Source {
 }
 export interface Passage extends PassageText { id: string, sourceId: string, revision: number, createdAt: string, savedBy?: string | null }
 type SourceChange = Partial<Pick<PaperSource, 'kind' | 'fields' | 'parked' | 'settled'>>
-type UseChange = Partial<Pick<PaperSource, 'listed' | 'annotation' | 'division'>>
+type UseChange = Partial<Pick<PaperSource, 'listed' | 'leftOut' | 'annotation' | 'division'>>
 
 export const useSources = defineStore('sources', () => {
   const saving = useSaving()

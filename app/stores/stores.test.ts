@@ -34,6 +34,7 @@ const made = (given: object) => ({
   revision: 1,
   key: `key-${++n}`,
   listed: false,
+  leftOut: false,
   annotation: '',
   division: '',
   useRevision: 1,

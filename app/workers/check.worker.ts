@@ -7,7 +7,7 @@ import type { PaperToCheck } from '~~/core/check/setting'
 import { Composer } from '~~/core/compose/compose'
 import { sameList } from '~~/core/compose/paper'
 import { changedBlocks, withBlocks, type BlocksChange } from '~~/core/sheet/changed-blocks'
-import { divided } from '~~/core/sheet/divisions'
+import { listing, type ListPart } from '~~/core/sheet/listing'
 import { emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { citationsOf, creditedIn } from '~~/core/sheet/walking'
 import type { Source } from '~~/core/source/model'
@@ -17,7 +17,7 @@ import { decideTitlesBy } from '~~/core/text/capitals'
 
 decideTitlesBy(BY_LIST)
 
-type GivenSource = Source & { listed: boolean, division?: string }
+type GivenSource = Source & { listed: boolean, leftOut: boolean, division?: string }
 /** What of the paper is other than at the last check; everything at the first. */
 export interface Given {
   style?: string
@@ -37,21 +37,23 @@ const composer = new Composer()
 const checker = new Checker()
 let paper = { style: 'apa-7', sources: [] as readonly GivenSource[], passages: [] as PaperToCheck['passages'], doc: emptyDocument(), title: '', details: {} as Record<string, string>, words: 0 }
 let found: readonly Finding[] = []
-let divisions: { of: readonly GivenSource[], headings: string | undefined, divided: ReturnType<typeof divided> } | undefined
+/** What bears on the list, kept while the sources and headings are what they were: what is composed of it is kept by it. */
+let listed: { of: readonly GivenSource[], headings: string | undefined, part: ListPart } | undefined
 
 function toCheck(): PaperToCheck {
   const style = styleOf(paper.style)!
   const now = new Date()
-  const alsoList = paper.sources.filter(source => source.listed).map(source => source.id)
   const { headings } = paper.details
-  if (!divisions || divisions.headings !== headings || !sameList(divisions.of, paper.sources))
-    divisions = { of: paper.sources, headings, divided: divided(paper.sources, headings) }
+  if (!listed || listed.headings !== headings || !sameList(listed.of, paper.sources))
+    listed = { of: paper.sources, headings, part: listing(paper.sources, headings) }
+  const { alsoList, leftOut } = listed.part
   const composition = composer.compose(style, paper.sources, {
+    ...listed.part,
     citations: citationsOf(paper.doc),
     alsoList: [...new Set([...alsoList, ...creditedIn(paper.doc)])],
-    ...divisions.divided,
   })
-  return { ...paper, style, alsoList, composition, today: [now.getFullYear(), now.getMonth() + 1, now.getDate()] }
+  const today = [now.getFullYear(), now.getMonth() + 1, now.getDate()] as const
+  return { ...paper, style, alsoList, ...(leftOut ? { leftOut } : {}), composition, today }
 }
 
 /** A source that says what it said is the object it was: what was made of it is not made again. */
@@ -79,7 +81,7 @@ const api = {
     const finding = found.find(one => one.id === id)
     if (!finding?.fix) return undefined
     const { sources, doc } = paper
-    const alsoList = sources.filter(source => source.listed).map(source => source.id)
+    const { alsoList } = listing(sources)
     return difference({ ...withFix({ doc, sources, alsoList }, finding), done: 1 })
   },
   /** The paper with every certain fix done of one family, or of all; those that were left stay. */

@@ -64,6 +64,12 @@ export const CHECKS = {
     'It stands in the list, and the text does not cite it.',
     'correspondence',
   ),
+  'citations.left-out': fault(
+    'citations',
+    'Cited, not listed',
+    'The text cites it, and it is left out of the list, where readers look for it.',
+    'correspondence',
+  ),
   'citations.no-page': fault('citations', 'A quotation without its page', 'A quotation gives its page.', 'place'),
   'citations.no-place': fault(
     'citations',

@@ -1,4 +1,5 @@
 /** Findings about what a citation points to: a source that is there, and that the list names as the text does; typed ones. */
+import { listEntry } from '../compose/entry'
 import { marksIn } from '../intake/marks'
 import { readAllMarks } from '../intake/draft/citations'
 import type { DocNode } from '../sheet/document'
@@ -169,4 +170,13 @@ export const uncited: WholeRule = ({ paper, alsoList, composition, readings, sou
       where: { at: 'field', source: source.id },
       fix: { label: 'Take it out of the list', change: { on: 'use', source: source.id, listed: false } },
     }))
+}
+
+/** A bibliography may be a choice (Chicago 18, 13.67); a list of what is cited may not. */
+export const leftOut: WholeRule = ({ paper, leftOut: out, composition, readings, sources }) => {
+  if (paper.style.list.uncited || paper.style.citation.system === 'numbers' || !out?.length || !composition.citations.length) return []
+  const cited = new Set(readings.flatMap(({ citations }) => citations.flatMap(one => one.data.items.map(item => item.id))))
+  return sources
+    .filter(source => out.includes(source.id) && cited.has(source.id))
+    .map((source): Found => ({ check: 'citations.left-out', excerpt: cut(plain(listEntry(paper.style, source) ?? [])) || nameOf(source), where: { at: 'list' } }))
 }

@@ -5,7 +5,7 @@
 import type { RuleFamily } from './setting'
 import { again, bracketed, misplaced, namedTwice, repeated, secondary } from './citation-forms'
 import { outside, placeInWords, withoutPage } from './citation-places'
-import { misnamed, numberOrder, typed, uncited, unknown, unknownMarks } from './citation-sources'
+import { leftOut, misnamed, numberOrder, typed, uncited, unknown, unknownMarks } from './citation-sources'
 
 export const CITATIONS: RuleFamily = {
   block: [
@@ -23,5 +23,5 @@ export const CITATIONS: RuleFamily = {
     bracketed,
     misplaced,
   ],
-  whole: [numberOrder, uncited],
+  whole: [numberOrder, uncited, leftOut],
 }

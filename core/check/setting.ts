@@ -19,6 +19,8 @@ export interface PaperToCheck {
   composition: Composition
   /** Ids of what is listed without being cited. */
   alsoList: readonly string[]
+  /** Cited works that the writer keeps out of the list. */
+  leftOut?: readonly string[]
   passages: readonly CheckedPassage[]
   title: string
   /** What the paper says of itself; absent where that is not known, and then not asked for. */

@@ -63,7 +63,7 @@ interface State {
 interface Listed { list: ListEntry[], placed: ReadonlyMap<string, Placed>, unsure: Composition['unsure'] }
 
 const samePaper = (a: Paper, b: Paper): boolean => a === b || (
-  sameList(a.alsoList ?? [], b.alsoList ?? []) && a.divisions === b.divisions
+  sameList(a.alsoList ?? [], b.alsoList ?? []) && sameList(a.leftOut ?? [], b.leftOut ?? []) && a.divisions === b.divisions
   && alike(a.citations, b.citations, sameCitation))
 
 /** Composes one paper again and again. */
@@ -110,10 +110,13 @@ function composeAfter(last: State | undefined, style: Style, sources: readonly S
   const sameWorks = last !== undefined && sameMembers(last.used, used)
   const filed = sameWorks ? last.filed : fileAll(used.filter(({ work }) => work.listed), last?.filed)
   const told = sameWorks ? last.told : tellApart(style, used, filed, last?.told)
-  const order =
+  const all =
     style.list.order === 'appearance'
       ? [...used.filter(({ id, work }) => first.has(id) && work.listed), ...filed.filter(({ id }) => !first.has(id))]
       : filed
+  // What is left out of the list is still told apart from the others in the text.
+  const out = style.citation.system === 'numbers' || !paper.leftOut?.length ? undefined : new Set(paper.leftOut)
+  const order = out ? all.filter(({ id }) => !out.has(id)) : all
   const inOrder = last && sameList(last.inOrder, order) ? last.inOrder : order
   const numbers = last?.inOrder === inOrder ? last.numbers : new Map(inOrder.map(({ id }, i) => [id, i + 1]))
   const records = setCitations(last, style, paper.citations, { entries, told, numbers, first, groups: groupsMet(style, used, paper) })

@@ -23,6 +23,8 @@ export interface Citation {
 export interface Paper {
   citations: readonly Citation[]
   alsoList?: readonly string[]
+  /** Cited works that the writer keeps out of the list; numbered lists have an entry for every number. */
+  leftOut?: readonly string[]
   /** A divided list: the heading each source stands under, by id; divisions come in the order given, the rest first. */
   divisions?: { order: readonly string[], of: Readonly<Record<string, string>> }
 }

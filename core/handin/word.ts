@@ -45,7 +45,7 @@ export interface PaperToPrint {
   body: DocNode
   sources: readonly Source[]
   alsoList: readonly string[]
-  /** By source: the part of a divided list. */
+  leftOut?: Paper['leftOut']
   divisions?: Paper['divisions']
   /** Paragraphs under entries, by source. */
   annotations?: ReadonlyMap<string, string>
@@ -62,6 +62,7 @@ export function buildWordDocument(given: PaperToPrint): Document {
   const composition = compose(style, paper.sources, {
     citations: citationsOf(paper.body),
     alsoList: [...paper.alsoList, ...creditedIn(paper.body)],
+    ...(paper.leftOut ? { leftOut: paper.leftOut } : {}),
     ...(paper.divisions ? { divisions: paper.divisions } : {}),
   })
   const spacing = { line: Math.round(style.page.lineSpacing * 240), lineRule: LineRuleType.AUTO, before: 0, after: 0 }

@@ -93,6 +93,8 @@ export const uses = sqliteTable(
     key: text('key').notNull(),
     /** In the list though not cited. */
     listed: integer('listed', { mode: 'boolean' }).notNull().default(false),
+    /** Not in the list though cited. */
+    leftOut: integer('left_out', { mode: 'boolean' }).notNull().default(false),
     annotation: text('annotation').notNull().default(''),
     /** The part of a divided list it stands in; empty for an undivided one. */
     division: text('division').notNull().default(''),

@@ -30,6 +30,7 @@ export const asUsed = ({ source, use }: { source: typeof sources.$inferSelect, u
   revision: source.revision,
   key: use.key,
   listed: use.listed,
+  leftOut: use.leftOut,
   annotation: use.annotation,
   division: use.division,
   useRevision: use.revision,
@@ -150,6 +151,7 @@ export interface UseChange {
   by?: string | undefined
   key?: string | undefined
   listed?: boolean | undefined
+  leftOut?: boolean | undefined
   annotation?: string | undefined
   division?: string | undefined
 }
@@ -163,6 +165,7 @@ export function changeUse(db: Db, paperId: string, sourceId: string, { revision,
         revision: current.revision,
         key: current.key,
         listed: current.listed,
+        leftOut: current.leftOut,
         annotation: current.annotation,
         division: current.division,
         savedBy: current.savedBy,

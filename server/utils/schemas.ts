@@ -59,6 +59,7 @@ export const useChangeSchema = z.object({
   by,
   key: key.optional(),
   listed: z.boolean().optional(),
+  leftOut: z.boolean().optional(),
   annotation: z.string().max(20_000).optional(),
   division: z.string().max(200).optional(),
 })

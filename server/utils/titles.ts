@@ -1,6 +1,7 @@
 import { checkDetails } from '~~/core/check/details'
 import { compose, composeAlone } from '~~/core/compose/compose'
 import type { DocNode } from '~~/core/sheet/document'
+import { listing } from '~~/core/sheet/listing'
 import { citationsOf, creditedIn } from '~~/core/sheet/walking'
 import type { Source } from '~~/core/source/model'
 import { styleOf } from '~~/core/styles'
@@ -23,7 +24,7 @@ export function titleAnswers({ sources, paper }: Titled): Answered[] {
         checkDetails({ source, style, today: [now.getFullYear(), now.getMonth() + 1, now.getDate()] })
       }
       // In the paper a title may stand cut, or in other capitals, where a work has no author or shares one.
-      const alsoList = [...sources.filter(source => source.listed).map(source => source.id), ...creditedIn(paper.body)]
+      const alsoList = [...listing(sources).alsoList, ...creditedIn(paper.body)]
       compose(style, sources, { citations: citationsOf(paper.body), alsoList })
     }
     finally { decideTitlesBy(BY_LIST) }

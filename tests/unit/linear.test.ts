@@ -4,8 +4,9 @@ import { READERS } from './readers'
 
 /**
  * Whatever reads a person's text takes a time that grows with its length and no faster. Each reader is given each piece
- * over and over: sixty of them for 100,000 letters, the others for 20,000; what may pass is counted in a yardstick of
- * the same run, so that a slow machine is no failure, and the allowance is some hundred times what a reader needs, so that only one that runs away meets it.
+ * over and over: sixty of them for 100,000 letters, the others for 20,000; what may pass is counted in a yardstick of the
+ * same run, so that a slow machine is no failure, and the allowance is some hundred times what a reader needs, so that
+ * only one that runs away meets it.
  */
 const LONG = 100_000
 const SHORT = 20_000

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { composeAlone } from '~~/core/compose/compose'
-import { DIVISIONS, headingsOf } from '~~/core/sheet/divisions'
+import { DIVISIONS, headingsOf } from '~~/core/sheet/listing'
 import type { FieldName } from '~~/core/source/fields'
 import type { Finding } from '~~/core/check/finding'
 import type { PaperSource } from '~/stores/sources'

@@ -3,6 +3,12 @@ import { LONG, type Row } from './papers'
 
 export const CITATIONS: Row[] = [
   {
+    name: 'a cited work that is left out of the list',
+    text: 'Still water has a price [ref: moss-2012], and eels pay it [ref: brandt-2020].',
+    leftOut: ['brandt-2020'],
+    finds: ['citations.left-out'],
+  },
+  {
     name: 'of a source that the paper no longer has',
     text: 'Sluices are older than mills [ref: tarn-1999, p. 4].',
     gone: ['tarn-1999'],

@@ -5,6 +5,18 @@ import { shelfWith } from './shelf'
 export const CLEAN: Row[] = [
   { name: 'a plain citation', text: 'Still water has a price [ref: moss-2012, p. 12].' },
   {
+    name: 'a bibliography that is a choice of what the notes cite',
+    style: 'chicago-18-notes',
+    text: 'Still water has a price.[ref: moss-2012] Eels pay it.[ref: brandt-2020]',
+    leftOut: ['brandt-2020'],
+  },
+  {
+    name: 'left out, in a style that numbers its list and so lists it all the same',
+    style: 'ieee',
+    text: 'Still water has a price [ref: moss-2012].',
+    leftOut: ['moss-2012'],
+  },
+  {
     name: 'a narrative one',
     text: '[ref in-text: moss-2012] puts the price of still water at “one wet field in ten” (p. 12). That was before the drought.',
   },

@@ -20,6 +20,7 @@ export interface Row {
   details?: Record<string, string>
   title?: string
   alsoList?: string[]
+  leftOut?: string[]
   passages?: CheckedPassage[]
   sources?: Source[]
   /** Ids that marks know and the paper no longer has. */
@@ -32,6 +33,7 @@ export const paperOf = ({
   details,
   title = 'Still Water',
   alsoList = [],
+  leftOut = [],
   passages = [],
   sources = SHELF,
   words,
@@ -40,13 +42,14 @@ export const paperOf = ({
   const style = styleOf(id)!
   const ids = new Set([...sources.map((source) => source.id), ...gone])
   const doc = readMarkdown(text, (key) => (ids.has(key) ? key : undefined))
-  const composition = compose(style, sources, { citations: citationsOf(doc), alsoList })
+  const composition = compose(style, sources, { citations: citationsOf(doc), alsoList, leftOut })
   return {
     style,
     sources,
     doc,
     composition,
     alsoList,
+    leftOut,
     passages,
     title,
     ...(details ? { details } : {}),

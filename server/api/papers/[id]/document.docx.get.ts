@@ -1,5 +1,5 @@
 import { getQuery, setResponseHeaders } from 'h3'
-import { divided } from '~~/core/sheet/divisions'
+import { listing } from '~~/core/sheet/listing'
 import { styleOf, STYLES } from '~~/core/styles'
 import { getWorkspace } from '~~/server/db/workspace'
 import { api, ApiError, pathId } from '~~/server/utils/api'
@@ -19,8 +19,8 @@ export default api(async (event) => {
     })
   const file = await wordFile({
     style, title: paper.title, details: paper.details, body: paper.body,
-    sources, alsoList: sources.filter(s => s.listed).map(s => s.id),
-    ...divided(sources, paper.details.headings),
+    sources,
+    ...listing(sources, paper.details.headings),
     annotations: new Map(sources.filter(s => s.annotation).map(s => [s.id, s.annotation])),
   })
   const name = paper.title.replace(/[^\p{L}\p{N} -]+/gu, '').trim().slice(0, 80) || 'paper'

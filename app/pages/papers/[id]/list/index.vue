@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Copy } from '@lucide/vue'
-import { DIVISIONS } from '~~/core/sheet/divisions'
+import { DIVISIONS } from '~~/core/sheet/listing'
 import { parseRich } from '~~/core/text/rich'
 import { plain } from '~~/core/text/runs'
 import { findingsOf } from '~/utils/findings'
@@ -8,7 +8,9 @@ import { count } from '~/utils/words'
 
 const store = usePaper()
 const owned = useSources()
-const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation, chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll } = useListView()
+const view = useListView()
+const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation } = view
+const { chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll, mayLeaveOut, leftOut, leaveOut, putBack } = view
 const sheet = computed(() => store.style.list)
 const indent = computed(() => `${sheet.value.hanging / 15}px`)
 /** Places shown beside an entry before the rest are asked for. */
@@ -37,9 +39,33 @@ function makeHeading() {
   naming.value = false
   chooseNone()
 }
+// An entry is dragged under another heading, all that are chosen with it; by keys they are chosen and put there.
+const dragged = ref<string[]>([])
+const over = ref<string>()
+function drag(event: DragEvent, id: string) {
+  dragged.value = chosen.value.has(id) ? [...chosen.value] : [id]
+  event.dataTransfer!.effectAllowed = 'move'
+  event.dataTransfer!.setData('text/plain', dragged.value.map(one => plain(entries.value.find(entry => entry.id === one)?.runs ?? [])).join('\n'))
+}
+function hold(event: DragEvent, under: string) {
+  if (!dragged.value.length) return
+  event.preventDefault()
+  over.value = under
+}
+function drop(event: DragEvent, under: string) {
+  if (!dragged.value.length) return
+  event.preventDefault()
+  const moved = dragged.value.filter(id => (owned.byId.get(id)?.division ?? '') !== under)
+  if (moved.length) moveUnder(moved, under)
+  endDrag()
+}
+function endDrag() {
+  dragged.value = []
+  over.value = undefined
+}
 const leaves = (id: string) => {
   toggle(id)
-  owned.changeUse(id, { listed: false })
+  leaveOut([id])
 }
 </script>
 
@@ -86,6 +112,13 @@ const leaves = (id: string) => {
               >Put {{ chosen.size === 1 ? 'it' : 'them' }} under it</PartsButton>
             </form>
             <PartsButton
+              v-if="mayLeaveOut || [...chosen].every(id => !places.has(id))"
+              kind="quiet"
+              @click="leaveOut(chosen); chooseNone()"
+            >
+              Leave {{ chosen.size === 1 ? 'it' : 'them' }} out
+            </PartsButton>
+            <PartsButton
               kind="quiet"
               @click="chooseNone"
             >
@@ -121,8 +154,10 @@ const leaves = (id: string) => {
         </div>
         <h2
           class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-page"
-          :class="store.style.page.listHeadingBold && 'font-bold'"
+          :class="[store.style.page.listHeadingBold && 'font-bold', over === '' && 'bg-tint']"
           data-testid="list-heading"
+          @dragover="hold($event, '')"
+          @drop="drop($event, '')"
         >
           {{ sheet.heading }}
         </h2>
@@ -131,41 +166,20 @@ const leaves = (id: string) => {
             v-for="(entry, i) in entries"
             :key="entry.id"
             class="row contents"
+            @dragover="hold($event, entry.division ?? '')"
+            @drop="drop($event, entry.division ?? '')"
           >
-            <div
+            <ListDivisionRow
               v-if="entry.division && entry.division !== entries[i - 1]?.division"
-              class="division flex items-baseline gap-4 bg-leaf px-5 pt-2 font-page text-page font-bold sm:px-12"
-            >
-              <PartsField
-                look="bare"
-                class="grow"
-                field-class="w-full font-bold hover:underline hover:decoration-rule"
-                :model-value="entry.division"
-                aria-label="A heading of the list"
-                lazy
-                maxlength="200"
-                @update:model-value="renameHeading(entry.division!, $event)"
-              />
-              <span class="tools flex gap-3 font-ui text-small font-normal">
-                <PartsButton
-                  kind="quiet"
-                  :aria-label="`Move “${entry.division}” up`"
-                  :disabled="headings.indexOf(entry.division) < 1"
-                  @click="orderHeading(entry.division!, -1)"
-                >up</PartsButton>
-                <PartsButton
-                  kind="quiet"
-                  :aria-label="`Move “${entry.division}” down`"
-                  :disabled="headings.indexOf(entry.division) === headings.length - 1"
-                  @click="orderHeading(entry.division!, 1)"
-                >down</PartsButton>
-                <PartsButton
-                  kind="quiet"
-                  :aria-label="`Take the heading “${entry.division}” out`"
-                  @click="dropHeading(entry.division!)"
-                >take out</PartsButton>
-              </span>
-            </div>
+              class="division"
+              :class="over === entry.division && 'over'"
+              :words="entry.division"
+              :place="headings.indexOf(entry.division)"
+              :of="headings.length"
+              @rename="renameHeading(entry.division!, $event)"
+              @order="orderHeading(entry.division!, $event)"
+              @drop-out="dropHeading(entry.division!)"
+            />
             <p class="why pt-[0.5em] text-right text-small leading-4 text-soft">
               <template
                 v-for="(words, k) in parseRich(entry.why.join(' · '))"
@@ -175,7 +189,10 @@ const leaves = (id: string) => {
             <div
               class="entry relative bg-leaf px-5 font-page text-page sm:px-12"
               :class="chosen.has(entry.id) && 'chosen'"
+              :draggable="headings.length > 0"
               :style="{ lineHeight: sheet.doubleSpaced ? 2 : 1.45 }"
+              @dragstart="drag($event, entry.id)"
+              @dragend="endDrag"
             >
               <PartsCheck
                 class="tick absolute top-[0.6em] left-4"
@@ -252,7 +269,7 @@ const leaves = (id: string) => {
               <LazyGatherOpenSlip
                 :source="owned.byId.get(entry.id)!"
                 :findings="findingsOf(owned.byId.get(entry.id)!, store.style)"
-                :drop-word="places.has(entry.id) ? '' : 'Take out of the list'"
+                :drop-word="!places.has(entry.id) ? 'Take out of the list' : mayLeaveOut ? 'Leave out of the list' : ''"
                 @fold="toggle(entry.id)"
                 @drop="leaves(entry.id)"
                 @merged="open = undefined"
@@ -261,6 +278,13 @@ const leaves = (id: string) => {
           </li>
         </ol>
         <div class="col-start-2 h-14 bg-leaf" />
+        <ListLeftOut
+          v-if="leftOut.length"
+          class="col-start-2"
+          :sources="leftOut"
+          :places="places"
+          @put-back="putBack"
+        />
       </div>
     </template>
     <PartsEmpty
@@ -269,6 +293,12 @@ const leaves = (id: string) => {
       title="No entries yet."
     >
       <p>The list builds itself from what the paper cites: put a citation into the text in Write. In {{ store.style.short }} it will be headed {{ sheet.heading }}.</p>
+      <ListLeftOut
+        v-if="leftOut.length"
+        :sources="leftOut"
+        :places="places"
+        @put-back="putBack"
+      />
       <p
         v-if="unlisted.length"
         class="mt-3"
@@ -291,12 +321,11 @@ const leaves = (id: string) => {
 }
 .division { grid-column: 2; } .why { grid-column: 1; } .entry { grid-column: 2; } .where { grid-column: 3; }
 .details { grid-column: 1 / -1; }
-.division .tools { opacity: 0; }
-.division:hover .tools, .division:focus-within .tools { opacity: 1; }
+.division.over { background: var(--tint); }
 .entry.chosen { background: color-mix(in srgb, var(--tint) 60%, var(--leaf)); }
 .tick, .one { opacity: 0; }
 .entry:hover .one, .one:focus-visible, .entry:hover .tick, .tick:focus-visible, .tick.shown { opacity: 1; }
-@media (hover: none) { .tick, .one, .division .tools { opacity: 1; } }
+@media (hover: none) { .tick, .one { opacity: 1; } }
 .body { overflow-wrap: anywhere; }
 .entry :deep(button:hover .body) { color: var(--verdigris); }
 @media (max-width: 860px) {

@@ -1,4 +1,7 @@
-/** A list in parts, each under a heading of its own (MLA Handbook 9, 5.131; Chicago 18, 13.71). */
+/**
+ * What stands in the list besides what is cited, and what does not though it is; a list in parts, each under a heading of
+ * its own (MLA Handbook 9, 5.131; Chicago 18, 13.71).
+ */
 import type { Paper } from '../compose/compose'
 
 /** The headings that are offered before the writer has made any. */
@@ -18,8 +21,22 @@ export function headingsOf(sources: Divided, kept: string | undefined): string[]
   return [...new Set([...own, ...DIVISIONS.filter(one => named.has(one)), ...named])]
 }
 
-/** The divisions of a paper's list, from its sources; none when no source has one. */
-export function divided(sources: Divided, kept?: string): Pick<Paper, 'divisions'> {
+/** What a paper says of each of its sources, as far as its list is concerned. */
+type Listed = readonly { id: string, listed?: boolean, leftOut?: boolean, division?: string }[]
+
+export type ListPart = Pick<Paper, 'divisions' | 'leftOut'> & { alsoList: string[] }
+
+/**
+ * What of a paper's sources bears on its list besides the citations: those listed without being cited, those left out
+ * though cited, and the headings that divide it.
+ * @param kept the paper's headings as its details keep them
+ */
+export function listing(sources: Listed, kept?: string): ListPart {
   const of = Object.fromEntries(sources.filter(source => source.division).map(source => [source.id, source.division!]))
-  return Object.keys(of).length ? { divisions: { order: headingsOf(sources, kept), of } } : {}
+  const leftOut = sources.filter(source => source.leftOut && !source.listed).map(source => source.id)
+  return {
+    alsoList: sources.filter(source => source.listed).map(source => source.id),
+    ...(leftOut.length ? { leftOut } : {}),
+    ...(Object.keys(of).length ? { divisions: { order: headingsOf(sources, kept), of } } : {}),
+  }
 }

@@ -1,0 +1,1 @@
+ALTER TABLE `uses` ADD `left_out` integer DEFAULT false NOT NULL;
