@@ -203,6 +203,7 @@ test('a draft comes in: text, headings, notes, typed citations, its list to the 
             new Paragraph({
               children: [new TextRun('As Vasquez and Thorne (2019) found, it does (Nobody, 1999).'), new FootnoteReferenceRun(2)],
             }),
+            new Paragraph('Tremayne waits, and the mill stands (41).'),
             new Paragraph('References'),
             new Paragraph('Harrow, E. M. (2016). Locks of the lower Wend. Meridian University Press.'),
           ],
@@ -216,12 +217,19 @@ test('a draft comes in: text, headings, notes, typed citations, its list to the 
   await page.getByLabel('A draft to bring in').setInputFiles({ name: 'essay.docx', mimeType: 'application/octet-stream', buffer: docx })
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('3 typed citations become real ones')
-  await expect(dialog.getByRole('checkbox')).toHaveCount(3)
+  await expect(dialog.getByRole('group', { name: /^Typed by hand/u }).getByRole('checkbox')).toHaveCount(3)
+  // Each typed citation with its source: the certain ones are ticked, the likely one is offered.
+  const typed = dialog.getByRole('group', { name: /^Citations typed/u }).getByRole('checkbox')
+  await expect(typed).toHaveCount(3)
+  await expect(typed.nth(0)).not.toBeChecked()
+  await expect(typed.nth(1)).toBeChecked()
+  await dialog.getByRole('checkbox', { name: /^\(41\).*Tremayne/u }).check()
+  await expect(dialog).toContainText('4 typed citations become real ones')
   await expect(dialog).toContainText('1 reference, to Gather’s tray')
   // What looks like a running head may be text: the writer keeps it.
   await dialog.getByRole('checkbox', { name: /^Draft 3/u }).uncheck()
   await dialog.getByRole('button', { name: 'In place of the text' }).click()
-  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)', '(see Tremayne, 2018, p. 41).2'])
+  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)', '1', 'Vasquez and Thorne (2019)', '(see Tremayne, 2018, p. 41).2', '(2018, p. 41)'])
   expect((await text(page)).slice(0, 1)).toEqual(['The Pond'])
   await expect(sheet(page)).toContainText('Draft 3')
   // What a note says beside its reference is a note still, with its italics.

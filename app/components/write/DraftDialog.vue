@@ -34,7 +34,11 @@ const notices = useNotices()
 const draft = shallowRef<Draft>()
 const problem = ref('')
 const others = shallowRef<{ id: string, kind: KindId, fields: Fields }[]>([])
-const wanted = ref(new Set<string>())
+/** "(15)" is one thing after one name and another after another. */
+const keyOf = ({ typed: words, data }: Typed) => [words, ...data.items.map(item => item.id)].join('\n')
+/** What the writer said of citations typed by hand. */
+const said = ref(new Map<string, boolean>())
+const isMeant = (one: Typed) => said.value.get(keyOf(one)) ?? one.sure
 /** What was noticed and stays all the same. */
 const kept = ref(new Set<Noticed>())
 const busy = ref(false)
@@ -83,23 +87,20 @@ const body = computed(() => {
 const cited = computed(() => {
   if (!body.value) return undefined
   const notes = citeNotes(body.value, known.value, own.value)
-  const made = citeIn(notes.doc, idOf, typed.value, one => wanted.value.has(one.typed))
+  const made = citeIn(notes.doc, idOf, typed.value, isMeant)
   return { ...made, made: made.made + notes.made, doc: placeAll(made.doc) }
 })
-const likely = computed(() => {
-  const seen = new Set<string>()
-  return (body.value ? citeIn(body.value, idOf, typed.value).likely : []).filter(
-    (one) => !seen.has(one.typed) && Boolean(seen.add(one.typed)),
-  )
+/** Typed by hand, each wording for a source once: those to be decided first, then the certain ones. */
+const handTyped = computed(() => {
+  const all = new Map((cited.value?.typed ?? []).map(one => [keyOf(one), one]))
+  return [...all.values()].sort((a, b) => Number(a.sure) - Number(b.sure))
 })
 const nameOf = (id: string) => {
   const source = known.value.find((s) => s.id === id)
   return source ? plain(composeAlone(store.style, source).reference ?? composeAlone(store.style, source).narrative) : ''
 }
 function toggle(one: Typed) {
-  const next = new Set(wanted.value)
-  if (!next.delete(one.typed)) next.add(one.typed)
-  wanted.value = next
+  said.value = new Map([...said.value, [keyOf(one), !isMeant(one)]])
 }
 
 function keep(one: Noticed) {
@@ -215,20 +216,27 @@ const becomes = (one: Noticed): string =>
             </PartsCheck>
           </fieldset>
           <fieldset
-            v-if="likely.length"
-            class="mb-3 border-l-[3px] border-weld pl-3"
+            v-if="handTyped.length"
+            class="mb-3 max-h-64 overflow-auto border-l-[3px] border-weld pl-3"
           >
             <legend class="font-semibold">
-              Likely, but not certain: tick those that are meant
+              Citations typed by hand: those ticked become real ones
             </legend>
             <PartsCheck
-              v-for="one in likely"
-              :key="one.typed"
+              v-for="one in handTyped"
+              :key="keyOf(one)"
               class="py-0.5 text-plain"
-              :model-value="wanted.has(one.typed)"
+              :model-value="isMeant(one)"
               @update:model-value="toggle(one)"
             >
-              <span><span class="font-page text-body">{{ one.typed }}</span><span class="block text-soft">{{ nameOf(one.data.items[0]!.id) }}</span></span>
+              <span><span class="font-page text-body">{{ one.typed }}</span><span
+                v-if="!one.sure"
+                class="text-small text-soft"
+              > likely, not certain</span><span
+                v-for="{ id } in one.data.items"
+                :key="id"
+                class="line-clamp-1 text-soft"
+              >{{ nameOf(id) }}</span></span>
             </PartsCheck>
           </fieldset>
           <div class="flex flex-wrap gap-x-6 gap-y-2">

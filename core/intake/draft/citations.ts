@@ -8,8 +8,8 @@ export interface Cited {
   doc: DocNode
   /** How many became citations. */
   made: number
-  /** Typed citations that fit more than one source, or loosely: left as text until the writer says. */
-  likely: Typed[]
+  /** Every citation typed by hand that fits a source, in the order of the text; those not `sure` fit several, or loosely. */
+  typed: Typed[]
   /** Keys in marks and commands that no source has. */
   unknown: string[]
 }
@@ -20,15 +20,15 @@ export const readAllMarks = (text: string, idOf: (key: string) => string | undef
 
 /**
  * @param idOf a source's id by its key; @param typed what typed citations are matched against, if they are to be
- * @param accept whether a likely one is taken
+ * @param accept whether a typed one becomes a citation or stays text; those that are sure do, if nobody says otherwise
  */
 export function citeIn(
   doc: DocNode,
   idOf: (key: string) => string | undefined,
   typed?: TypedCitations,
-  accept: (one: Typed) => boolean = () => false,
+  accept: (one: Typed) => boolean = one => one.sure,
 ): Cited {
-  const out: Cited = { doc, made: 0, likely: [], unknown: [] }
+  const out: Cited = { doc, made: 0, typed: [], unknown: [] }
   let n = 0
   const node = (data: CitationData): DocNode => {
     out.made++
@@ -42,9 +42,8 @@ export function citeIn(
         ? [piece]
         : typed.read(piece).map((one) => {
             if (typeof one === 'string') return one
-            if (one.sure || accept(one)) return one.data
-            out.likely.push(one)
-            return one.typed
+            out.typed.push(one)
+            return accept(one) ? one.data : one.typed
           }),
     )
   }

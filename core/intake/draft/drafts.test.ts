@@ -322,6 +322,19 @@ describe('typed citations', () => {
     ],
     ['nothing (in brackets, 2021) and (Nobody, 1999) and [9]', ['nothing (in brackets, 2021) and (Nobody, 1999) and [9]']],
     ['(Okonjo, 2020)', ['(Okonjo, 2020)']],
+    // A place behind a name in its sentence, and a title alone: likely.
+    ['As Okonjo argues, ponds fill (104).', ['As Okonjo argues, ponds fill ', '?s:okonjo-2021 104', '.']],
+    ['Tremayne waits (9).', ['Tremayne waits ', '?s:tremayne-2018 9', '.']],
+    ['Okonjo’s ponds “fill” (pp. 104–6).', ['Okonjo’s ponds “fill” ', '?s:okonjo-2021 104–6', '.']],
+    ['Okonjo says so. Ponds fill (104).', ['Okonjo says so. Ponds fill (104).']],
+    ['Okonjo and Tremayne differ (104).', ['Okonjo and Tremayne differ (104).']],
+    ['Okonjo wrote it later (2021).', ['Okonjo wrote it later (2021).']],
+    ['Okonjo counted the ponds (12).', ['Okonjo counted the ponds (12).']],
+    ['Ponds fill (“Silt, Salt, and Patience”).', ['Ponds fill ', '?p:okonjo-2021', '.']],
+    ['Ponds fill ("Silt, Salt, and Patience" 104).', ['Ponds fill ', '?p:okonjo-2021 104', '.']],
+    ['Ponds fill (“Silt,” 104).', ['Ponds fill ', '?p:okonjo-2021 104', '.']],
+    ['The pond is open (“Visiting the Old Mill Pond”).', ['The pond is open ', 'p:visiting-the', '.']],
+    ['They call it rest (“the long sleep”).', ['They call it rest (“the long sleep”).']],
   ])('%s', (text, pieces) => expect(say(text)).toEqual(pieces))
   it('what fits two sources is likely, not sure', () => {
     const two = new TypedCitations([...sources, { id: 'other', kind: 'book', fields: { ...SOURCES[0]!.fields, title: 'Another' } }])
@@ -331,7 +344,7 @@ describe('typed citations', () => {
       content: [{ type: 'paragraph', content: [{ type: 'text', text: 'a (Okonjo, 2021) b [ref: nobody-1999]' }] }],
     }
     const first = citeIn(doc, () => undefined, two)
-    expect([first.made, first.likely.length, first.unknown, show(first.doc)]).toEqual([
+    expect([first.made, first.typed.length, first.unknown, show(first.doc)]).toEqual([
       0,
       1,
       ['nobody-1999'],

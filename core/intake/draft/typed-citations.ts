@@ -17,7 +17,7 @@ export interface Typed {
   sure: boolean
 }
 type Piece = string | Typed
-interface Known { id: string, first: string, names: string[], year: string, title: string }
+interface Known { id: string, first: string, names: string[], year: string, title: string, pages: string }
 
 /**
  * What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1;
@@ -40,6 +40,7 @@ export class TypedCitations {
         first: names[0] ?? '',
         names,
         year: String(dateOf(source, 'issued')?.start?.year ?? 'n.d.'),
+        pages: textOf(source, 'pages'),
         title: foldWords(textOf(source, 'title').split(/[:?]/u)[0]!),
       }
     })
@@ -49,7 +50,7 @@ export class TypedCitations {
   /** Splits text at the citations typed in it. */
   read(text: string): Piece[] {
     const found: { from: number, to: number, typed: Typed }[] = []
-    for (const match of text.matchAll(/\(([^()]{3,300})\)/gu)) {
+    for (const match of text.matchAll(/\(([^()]{1,300})\)/gu)) {
       const narrative = this.narrative(text.slice(0, match.index), match[1]!)
       if (narrative) {
         found.push({
@@ -59,7 +60,7 @@ export class TypedCitations {
         })
         continue
       }
-      const data = this.several(match[1]!)
+      const data = this.several(match[1]!) ?? this.placeOf(text, match.index, match[1]!)
       if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
     }
     if (this.numbered.length) {
@@ -105,6 +106,23 @@ export class TypedCitations {
     return undefined
   }
 
+  /**
+   * A place alone, "(15)", behind a name in its sentence: "As Okafor argues, bees rest (15)". Likely, never sure: a number
+   * in brackets may say how many. A year is none, nor a page that the source does not have.
+   */
+  private placeOf(text: string, at: number, inside: string): Omit<Typed, 'typed'> | undefined {
+    if (!/^(?:pp?\.\s*)?\d{1,4}(?:\s*[-–]\s*\d{1,4})?$/u.test(inside) || /^(?:1[5-9]|20)\d\d$/u.test(inside)) return undefined
+    const before = text.slice(Math.max(0, at - 400), at)
+    const sentence = before.slice(Math.max(...[...before.matchAll(/[.?!][”’"']?\s+(?=\p{Lu})|[)\]]/gu)].map(end => end.index + 1), 0))
+    const [one, ...more] = this.owned([...new Set([...sentence.matchAll(/(?<![\p{L}’'-])\p{Lu}[\p{L}’'-]+/gu)].flatMap(([word]) => {
+      const name = foldWords(word.replace(/[’']s?$/u, ''))
+      return this.byFirst.get(name) ?? []
+    }))])
+    const locator = readLocator(inside)
+    if (!one || more.length || !locator || !within(one.pages, locator.place)) return undefined
+    return { sure: false, data: { items: [{ id: one.id, locator }], form: 'suppress-author' } }
+  }
+
   private several(inside: string): Omit<Typed, 'typed'> | undefined {
     const items: CitationData['items'] = []
     let sure = true
@@ -133,6 +151,18 @@ export class TypedCitations {
           ...(i === 0 && prefix ? { prefix } : {}),
         })),
       }
+    }
+    // A title in its marks, alone or with a page: its beginning is enough, where one source alone begins so.
+    const titled = /^[“"]([^”"]{3,200}?)[,.]?[”"](?:,?\s+((?:pp?\.\s*)?\d+(?:\s*[-–]\s*\d+)?))?$/u.exec(body)
+    if (titled) {
+      const meant = foldWords(titled[1]!)
+      const fits = this.owned(this.known.filter(one => one.title === meant || (one.title.startsWith(`${meant} `) && meant.length >= 4)))
+      return fits.length === 1
+        ? {
+            sure: !fits[0]!.first,
+            items: [{ id: fits[0]!.id, locator: titled[2] ? readLocator(titled[2]) : undefined, ...(prefix ? { prefix } : {}) }],
+          }
+        : undefined
     }
     // Author and page: "Okonjo 104", "Okonjo and Thorne 12–14", or a short title alone.
     const paged = /^(\D+?)(?:,)?\s+((?:pp?\.\s*)?\d+(?:\s*[-–]\s*\d+)?)$/u.exec(body)
@@ -164,6 +194,11 @@ export class TypedCitations {
       : this.known.filter((one) => !one.first && one.title.startsWith(foldWords(words.replace(/[“”"*]/gu, ''))))
     const pool = [...(exact.length ? exact : named), ...titled]
     const fits = year ? pool.filter((one) => one.year === year) : pool
+    return this.owned(fits)
+  }
+
+  /** Where several fit, the one that is preferred. */
+  private owned(fits: Known[]): Known[] {
     const own = fits.filter((one) => this.preferred.has(one.id))
     return own.length === 1 ? own : fits
   }
@@ -184,6 +219,13 @@ export class TypedCitations {
       },
     }
   }
+}
+
+/** Whether a page can be one of these: where both are plain numbers. */
+function within(pages: string, place: string): boolean {
+  const [first, last] = pages.match(/^\s*(\d+)(?:\s*[-–—]+\s*(\d+))?\s*$/u)?.slice(1).map(Number) ?? []
+  const page = Number(/\d+/u.exec(place)?.[0])
+  return !first || !page || (page >= first && page <= (last || first))
 }
 
 /** Small words inside a row of names. */
