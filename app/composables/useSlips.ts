@@ -46,6 +46,7 @@ export function useSlips(open: Ref<string | undefined>) {
   const find = ref('')
 
   // Findings of thousands of sources take a moment: they are made in pieces, between which the page answers.
+  const standing = useFindings()
   const findings = shallowRef(new Map<string, Finding[]>())
   const counted = ref(false)
   let round = 0
@@ -62,7 +63,7 @@ export function useSlips(open: Ref<string | undefined>) {
       seen.add(source)
       if (twin) {
         const finding = duplicateOf(source, { id: twin.source.id, name: nameOf(twin.source) }, twin.by, style)
-        if (!source.settled.includes(finding.id)) found.unshift(finding)
+        found.unshift(finding)
       }
       map.set(source.id, found)
       if (map.size > 200 && performance.now() - at > 12 && import.meta.client) {
@@ -77,7 +78,7 @@ export function useSlips(open: Ref<string | undefined>) {
   }
   watch([() => owned.sources, () => store.style], () => void look(), { immediate: true })
 
-  const of = (id: string): Finding[] => findings.value.get(id) ?? []
+  const of = (id: string): readonly Finding[] => standing.standingOf({ id }, findings.value.get(id) ?? [])
   const isReady = (id: string): boolean => !of(id).some(finding => finding.serious)
   const ready = computed(() => owned.sources.filter(s => isReady(s.id)).length)
   const uncited = computed(() => owned.sources.filter(s => !composed.citedTimes.has(s.id)).length)

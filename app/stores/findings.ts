@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { defineStore } from 'pinia'
 import { wrap, type Remote } from 'comlink'
-import type { Family } from '~~/core/check/finding'
+import type { Family, Finding } from '~~/core/check/finding'
 import { changedBlocks, withBlocks } from '~~/core/sheet/changed-blocks'
 import type { DocNode } from '~~/core/sheet/document'
 import { count } from '~/utils/words'
@@ -10,7 +10,7 @@ import type { CheckWorker, Given, MendedPaper, ShownFinding } from '~/workers/ch
 import { useComposition } from './composition'
 import { useNotices } from './notices'
 import { usePaper } from './paper'
-import { useSources } from './sources'
+import { useSources, type PaperSource } from './sources'
 import { useText } from './text'
 import { useUndo } from './undo'
 
@@ -32,7 +32,14 @@ export const useFindings = defineStore('findings', () => {
   const known = ref(false)
   const busy = ref(false)
   const failed = ref('')
-  const left = computed(() => new Set(store.paper?.left ?? []))
+  /** Ids of what was left; before papers kept that, each source did. */
+  const left = computed(() => new Set([
+    ...(store.paper?.left ?? []),
+    ...owned.sources.flatMap(source => source.settled.map(id => idOf(source, { id }))),
+  ]))
+  /** Of a source's findings those that stand. */
+  const standingOf = (source: Pick<PaperSource, 'id'>, findings: readonly Finding[]): readonly Finding[] =>
+    left.value.size ? findings.filter(one => !left.value.has(idOf(source, one))) : findings
   const standing = computed(() => all.value.filter(one => !left.value.has(one.id)))
   const leftNow = computed(() => all.value.filter(one => left.value.has(one.id)))
 
@@ -144,12 +151,16 @@ export const useFindings = defineStore('findings', () => {
 
   // What is done about them ---------------------------------------------------------------------------------------------
 
-  function leave(finding: ShownFinding) {
-    const before = store.paper!.left
-    store.changePaper({ left: [...before, finding.id] })
-    undo.did(`Left as it is: ${finding.brief.toLowerCase()}.`, async () => takeUp(finding))
+  function leave({ id, brief }: Pick<ShownFinding, 'id' | 'brief'>) {
+    store.changePaper({ left: [...store.paper!.left, id] })
+    undo.did(`Left as it is: ${brief.toLowerCase()}.`, async () => takeUp({ id }))
   }
-  const takeUp = ({ id }: Pick<ShownFinding, 'id'>) => store.changePaper({ left: store.paper!.left.filter(one => one !== id) })
+  const leaveOf = (source: Pick<PaperSource, 'id'>, finding: Finding) => leave({ ...finding, id: idOf(source, finding) })
+  function takeUp({ id }: Pick<ShownFinding, 'id'>) {
+    store.changePaper({ left: store.paper!.left.filter(one => one !== id) })
+    const source = owned.sources.find(one => one.settled.some(kept => idOf(one, { id: kept }) === id))
+    if (source) owned.changeSource(source.id, { settled: source.settled.filter(kept => idOf(source, { id: kept }) !== id) })
+  }
 
   /** Puts what the worker mended into the paper as one undo. */
   function put({ blocks, sources, unlisted }: MendedPaper, says: string) {
@@ -184,8 +195,11 @@ export const useFindings = defineStore('findings', () => {
     const mended = await worker?.mendAll(family, [...left.value])
     if (mended?.done) put(mended, `${count(mended.done, 'fix', 'fixes')} done.`)
   }
-  return { all, standing, leftNow, known, busy, failed, start, stop, again, settle, leave, takeUp, fix, fixAll }
+  return { all, left, standingOf, leaveOf, standing, leftNow, known, busy, failed, start, stop, again, settle, leave, takeUp, fix, fixAll }
 })
+
+/** A finding about a source is one of the paper's by the source's id before its own. */
+const idOf = (source: { id: string }, finding: { id: string }): string => `${source.id}:${finding.id}`
 
 /** Without what makes it reactive: a worker takes plain objects. */
 const plainly = <T extends object>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T

@@ -111,14 +111,14 @@ export const useShelf = defineStore('shelf', () => {
   }
 
   /** A change of fields that can be undone as one step, as a fix is. */
-  function mend(source: PaperSource, change: Partial<Pick<PaperSource, 'kind' | 'fields' | 'settled' | 'parked'>>, says: string) {
-    const before = { kind: source.kind, fields: source.fields, settled: source.settled, parked: source.parked }
+  function mend(source: PaperSource, change: Partial<Pick<PaperSource, 'kind' | 'fields' | 'parked'>>, says: string) {
+    const before = { kind: source.kind, fields: source.fields, parked: source.parked }
     owned.changeSource(source.id, change)
     undo.did(says, async () => owned.changeSource(source.id, before))
   }
 
   const lower = (text: string) => text.replace(/^\p{Lu}(?!\p{Lu})/u, c => c.toLowerCase())
-  /** Does what a finding offers, or remembers that it is to be left. */
+  /** Does what a finding offers. */
   const fix = (source: PaperSource, { brief, fix }: Finding) =>
     fix?.change.on === 'source'
     && mend(
@@ -126,8 +126,6 @@ export const useShelf = defineStore('shelf', () => {
       { fields: fix.change.fields, ...(fix.change.kind ? { kind: fix.change.kind } : {}) },
       `${brief}: ${lower(fix.label)}, done.`,
     )
-  const leave = (source: PaperSource, { id, brief }: Finding) =>
-    mend(source, { settled: [...source.settled, id] }, `Left as it is: ${lower(brief)}.`)
 
   async function rename(source: PaperSource, key: string) {
     await saving.flush()
@@ -135,5 +133,5 @@ export const useShelf = defineStore('shelf', () => {
     const saved = await request<{ key: string, revision: number }>('PATCH', `${at()}/${source.id}`, { revision: current.useRevision, key })
     owned.patch(source.id, { key: saved.key, useRevision: saved.revision })
   }
-  return { add, bringBack, letGo, remove, merge, changeKind, fix, leave, rename }
+  return { add, bringBack, letGo, remove, merge, changeKind, fix, rename }
 })

@@ -14,8 +14,8 @@ import { TITLE_RULES } from './detail-titles'
 
 const RULES = [...PLACE_RULES, ...NAME_RULES, ...TITLE_RULES, ...NUMBER_RULES, ...ADDRESS_RULES]
 
-/** Everything worth looking at in one source. `settled` holds the ids of findings the writer chose to leave. */
-export function checkDetails(setting: Setting, settled: readonly string[] = []): Finding[] {
+/** Everything worth looking at in one source. */
+export function checkDetails(setting: Setting): Finding[] {
   const { source, style } = setting
   // A rule that comes to grief on a source leaves the others theirs.
   const found = RULES.flatMap(rule => guarded(() => rule(setting), () => [])).map(finding => identify(finding, source, style))
@@ -39,7 +39,7 @@ export function checkDetails(setting: Setting, settled: readonly string[] = []):
     if (unsure.size)
       found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source, style))
   }
-  return settled.length ? found.filter(finding => !settled.includes(finding.id)) : found
+  return found
 }
 
 /** A source with a finding's fix done: the fields, and the kind where it changes. */

@@ -8,6 +8,7 @@ import type { PaperSource } from '~/stores/sources'
 const props = defineProps<{ source: PaperSource, findings: readonly Finding[] }>()
 const emit = defineEmits<{ merged: [into: string] }>()
 const owned = useSources()
+const found = useFindings()
 const shelf = useShelf()
 const notices = useNotices()
 const merging = ref<string>()
@@ -58,7 +59,7 @@ const rest = ({ brief, says }: Finding): string => (says.startsWith(`${brief}.`)
         >Go to it</PartsButton>
         <PartsButton
           kind="quiet"
-          @click="shelf.leave(source, finding)"
+          @click="found.leaveOf(source, finding)"
         >Leave it</PartsButton>
       </span>
       <GatherMergeLines

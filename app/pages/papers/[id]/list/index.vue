@@ -8,6 +8,7 @@ import { count } from '~/utils/words'
 
 const store = usePaper()
 const owned = useSources()
+const found = useFindings()
 const view = useListView()
 const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation } = view
 const { chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll, mayLeaveOut, leftOut, leaveOut, putBack } = view
@@ -268,7 +269,7 @@ const leaves = (id: string) => {
               </p>
               <LazyGatherOpenSlip
                 :source="owned.byId.get(entry.id)!"
-                :findings="findingsOf(owned.byId.get(entry.id)!, store.style)"
+                :findings="found.standingOf({ id: entry.id }, findingsOf(owned.byId.get(entry.id)!, store.style))"
                 :drop-word="!places.has(entry.id) ? 'Take out of the list' : mayLeaveOut ? 'Leave out of the list' : ''"
                 @fold="toggle(entry.id)"
                 @drop="leaves(entry.id)"
