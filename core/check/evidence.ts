@@ -15,6 +15,8 @@ export interface ParagraphEvidence {
   /** The writer's words in sentences that cite a source. */
   retold: number
   own: number
+  /** Ids of the sources that it cites, in the order of their first place. */
+  sources: readonly string[]
 }
 
 export function evidenceAlong(doc: DocNode): ParagraphEvidence[] {
@@ -26,7 +28,8 @@ export function evidenceAlong(doc: DocNode): ParagraphEvidence[] {
     const begins = readable(lines[0]!.text).split(' ').slice(0, 8).join(' ')
     const parts = lines.map(evidenceIn)
     const sum = (of: 'quoted' | 'retold' | 'own') => parts.reduce((all, one) => all + one[of], 0)
-    return [{ paragraph, block, begins, quoted: sum('quoted'), retold: sum('retold'), own: sum('own') }]
+    const sources = [...new Set(citations.flatMap(({ data }) => data.items.map(item => item.id)))]
+    return [{ paragraph, block, begins, quoted: sum('quoted'), retold: sum('retold'), own: sum('own'), sources }]
   })
 }
 

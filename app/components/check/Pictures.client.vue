@@ -5,7 +5,6 @@ import { GridComponent, TooltipComponent } from 'echarts/components'
 import { SVGRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import { evidenceAlong, sourcesByYear, weightOfSources, type ParagraphEvidence } from '~~/core/check/evidence'
-import { nameOf } from '~~/core/check/typed'
 import type { Column } from '~/utils/table'
 
 /** Pictures of the paper: what each paragraph rests on, how much rests on each source, what years and kinds they are of. */
@@ -28,6 +27,18 @@ const inks = computed(() => {
 })
 const PARTS = [['own', 'your own words', 'pale'], ['retold', 'retold with a source', 'woad'], ['quoted', 'quoted', 'madder']] as const
 const along = computed(() => evidenceAlong(written.body))
+const namesOf = ({ sources }: ParagraphEvidence) => sources.flatMap((id) => {
+  const source = owned.byId.get(id)
+  return source ? [composed.nameOf(source.id)] : []
+})
+/** What stands under the pointer: a paragraph's words by what they rest on, and on whom. Text, never markup. */
+function tellAlong(given: { dataIndex: number }[]): HTMLElement {
+  const one = along.value[given[0]!.dataIndex]!
+  const lines = [`${one.paragraph}. ${one.begins} …`, ...[...PARTS].reverse().filter(([key]) => one[key]).map(([key, word]) => `${word}: ${one[key]}`), namesOf(one).join(', ')]
+  const box = document.createElement('div')
+  for (const line of lines.filter(Boolean)) box.append(Object.assign(document.createElement('div'), { textContent: line }))
+  return box
+}
 const listed = computed(() => {
   const ids = new Set(composed.composition.list.map(entry => entry.id))
   return owned.sources.filter(source => ids.has(source.id))
@@ -58,10 +69,11 @@ const option = computed(() => {
     const data = along.value
     return {
       ...common.value,
+      tooltip: { ...common.value.tooltip, formatter: tellAlong },
       grid: { left: 8, right: 8, top: 12, bottom: 24 },
       xAxis: { type: 'category', data: data.map(one => String(one.paragraph)), ...axis.value },
       yAxis: { show: false },
-      series: PARTS.map(([key, name, ink]) => ({ type: 'bar', stack: 'words', name, barMaxWidth: 26, barMinHeight: 0, cursor: 'pointer', itemStyle: { color: inks.value[ink] }, data: data.map(one => one[key]) })),
+      series: PARTS.map(([key, name, ink]) => ({ type: 'bar', stack: 'words', emphasis: { disabled: true }, name, barMaxWidth: 26, barMinHeight: 0, cursor: 'pointer', itemStyle: { color: inks.value[ink] }, data: data.map(one => one[key]) })),
     }
   }
   if (which.value === 'weight') {
@@ -70,7 +82,7 @@ const option = computed(() => {
       ...common.value,
       grid: { left: 8, right: 30, top: 4, bottom: 4, containLabel: true },
       xAxis: { show: false },
-      yAxis: { type: 'category', data: data.map(one => nameOf(one.source)), ...axis.value, axisLabel: { ...axis.value.axisLabel, width: 150, overflow: 'truncate' } },
+      yAxis: { type: 'category', data: data.map(one => composed.nameOf(one.source.id)), ...axis.value, axisLabel: { ...axis.value.axisLabel, width: 150, overflow: 'truncate' } },
       series: [{ type: 'bar', name: 'cited', barMaxWidth: 14, cursor: 'pointer', itemStyle: { color: inks.value.woad }, label: { show: true, position: 'right', color: inks.value.soft }, data: data.map(one => one.times) }],
     }
   }
@@ -79,7 +91,7 @@ const option = computed(() => {
     grid: { left: 8, right: 8, top: 12, bottom: 24 },
     xAxis: { type: 'category', data: [...years.value.spans], ...axis.value },
     yAxis: { show: false },
-    series: years.value.kinds.map(({ label, counts }, i) => ({ type: 'bar', stack: 'sources', name: label, barMaxWidth: 26, itemStyle: { color: inks.value[kindInk(i)] }, data: counts.map(n => n || null) })),
+    series: years.value.kinds.map(({ label, counts }, i) => ({ type: 'bar', stack: 'sources', emphasis: { disabled: true }, name: label, barMaxWidth: 26, itemStyle: { color: inks.value[kindInk(i)] }, data: counts.map(n => n || null) })),
   }
 })
 const height = computed(() => (which.value === 'weight' ? `${Math.max(120, weights.value.length * 22 + 12)}px` : '220px'))
@@ -91,13 +103,14 @@ function press({ dataIndex }: { dataIndex: number }) {
 }
 
 const alongColumns: Column<ParagraphEvidence>[] = [
-  { key: 'paragraph', head: 'Paragraph', value: one => one.paragraph, number: true },
+  { key: 'paragraph', head: 'No.', value: one => one.paragraph, number: true },
   { key: 'begins', head: 'Begins', value: one => one.begins },
   { key: 'quoted', head: 'Quoted', value: one => one.quoted, number: true },
-  { key: 'retold', head: 'Retold with a source', value: one => one.retold, number: true },
-  { key: 'own', head: 'Your own words', value: one => one.own, number: true },
+  { key: 'retold', head: 'Retold', value: one => one.retold, number: true },
+  { key: 'own', head: 'Own', value: one => one.own, number: true },
+  { key: 'sources', head: 'Sources', value: one => namesOf(one).join(', ') },
 ]
-const weightRows = computed(() => weights.value.map(({ source, times }) => ({ id: source.id, name: nameOf(source), times })))
+const weightRows = computed(() => weights.value.map(({ source, times }) => ({ id: source.id, name: composed.nameOf(source.id), times })))
 const weightColumns: Column<{ id: string, name: string, times: number }>[] = [
   { key: 'name', head: 'Source', value: one => one.name },
   { key: 'times', head: 'Times cited', value: one => one.times, number: true },
