@@ -53,7 +53,7 @@ export function fixAll(given: PaperToCheck, wanted: (finding: Finding) => boolea
   for (let round = 0; round < ROUNDS; round++) {
     const { doc, sources, alsoList } = paper
     const listed = [...new Set([...alsoList, ...creditedIn(doc)])]
-    const composition = compose(given.style, sources, { citations: citationsOf(doc), alsoList: listed })
+    const composition = compose(given.style, sources, { citations: citationsOf(doc), alsoList: listed, leftOut: given.leftOut ?? [] })
     const all = checker.check({ ...given, ...paper, composition }).filter((one) => one.certain)
     leftRules = first ? leftRules : new Set(all.filter((one) => !wanted(one)).map((one) => one.rule))
     first ??= new Set(all.map((one) => one.id))

@@ -26,8 +26,8 @@ const TWIPS = 20
 interface Look {
   'left'?: number
   'right'?: number
+  /** Below nothing where the first line is the one set in: a paragraph says the one or the other, and takes the style's back. */
   'hanging'?: number
-  'firstLine'?: number
   'line'?: number
   'jc'?: string
   'face'?: string
@@ -74,9 +74,10 @@ export function docxParagraphs(bytes: Uint8Array): DocxParagraph[] | undefined {
         )
         .join('')
       if (!letters) return []
+      const lettered = one.children('w\\:rPr').children('w\\:rStyle').attr('w:val')
       const marks: Look = {
         ...named,
-        ...styles(one.children('w\\:rPr').children('w\\:rStyle').attr('w:val')),
+        ...(lettered ? styles(lettered) : {}),
         ...lookIn(one.children('w\\:rPr')),
       }
       look.face ??= marks.face!
@@ -88,10 +89,9 @@ export function docxParagraphs(bytes: Uint8Array): DocxParagraph[] | undefined {
 }
 
 function asParagraph(pieces: DocxLetters[], look: Look): DocxParagraph {
-  const hanging = look.hanging !== undefined ? look.hanging : look.firstLine !== undefined ? -look.firstLine : undefined
   return {
     pieces,
-    ...(hanging === undefined ? {} : { hanging: hanging / TWIPS }),
+    ...(look.hanging === undefined ? {} : { hanging: look.hanging / TWIPS }),
     ...(look.left === undefined ? {} : { left: look.left / TWIPS }),
     ...(look.right === undefined ? {} : { right: look.right / TWIPS }),
     ...(look.line === undefined ? {} : { spacing: look.line / 240 }),
@@ -105,6 +105,7 @@ function asParagraph(pieces: DocxLetters[], look: Look): DocxParagraph {
 type Selection = ReturnType<ReturnType<typeof load>>
 const numberOf = (value: string | undefined): number | undefined =>
   value === undefined || !/^-?\d{1,6}$/u.test(value) ? undefined : Number(value)
+const negative = (value: number | undefined) => (value ? -value : value)
 const isOn = (node: Selection): boolean | undefined => (node.length ? !/^(?:0|false|off)$/u.test(node.attr('w:val') ?? '') : undefined)
 
 /** What one set of properties says; nothing of what it leaves open. */
@@ -114,8 +115,7 @@ function lookIn(properties: Selection): Look {
   const said: Look = {
     left: numberOf(indent.attr('w:left') ?? indent.attr('w:start')),
     right: numberOf(indent.attr('w:right') ?? indent.attr('w:end')),
-    hanging: numberOf(indent.attr('w:hanging')),
-    firstLine: numberOf(indent.attr('w:firstLine')),
+    hanging: numberOf(indent.attr('w:hanging')) ?? negative(numberOf(indent.attr('w:firstLine'))),
     // Exact spacing is in points, and says nothing of single and double.
     line: /^(?:exact|atLeast)$/u.test(spacing.attr('w:lineRule') ?? '') ? undefined : numberOf(spacing.attr('w:line')),
     jc: properties.children('w\\:jc').attr('w:val'),
@@ -155,5 +155,6 @@ function readStyles(source: string): (id: string | undefined) => Look {
     kept.set(id!, look)
     return look
   }
-  return id => resolve(id ?? normal)
+  // A style that the document does not have is that of every paragraph (17.3.1.27).
+  return id => resolve(id !== undefined && own.has(id) ? id : normal)
 }

@@ -28,15 +28,7 @@ const goes = computed(() => (props.finding.where.at === 'field' ? 'Look at the s
         :key="i"
       ><i v-if="piece.italic">{{ piece.text }}</i><template v-else>{{ piece.text }}</template></template>
     </p>
-    <p class="text-plain leading-5">
-      {{ finding.says }} <span class="text-small text-soft">{{ finding.source }}</span>
-    </p>
-    <p
-      v-if="finding.fix?.shows"
-      class="font-page text-body text-verdigris"
-    >
-      {{ finding.fix.shows.replace(/<[^>]+>/gu, '') }}
-    </p>
+    <CheckFindingSays :finding="finding" />
     <div class="mt-0.5 flex flex-wrap items-baseline gap-x-4 text-plain">
       <form
         v-if="lacksPlace && !left"

@@ -17,15 +17,7 @@ const emit = defineEmits<{ toggle: [], show: [], fix: [], leave: [] }>()
       {{ finding.brief }}
     </PartsButton>
     <template v-if="open">
-      <p class="text-plain leading-5">
-        {{ finding.says }} <span class="text-small text-soft">{{ finding.source }}</span>
-      </p>
-      <p
-        v-if="finding.fix?.shows"
-        class="font-page text-body text-verdigris"
-      >
-        {{ finding.fix.shows.replace(/<[^>]+>/gu, '') }}
-      </p>
+      <CheckFindingSays :finding="finding" />
       <p class="flex flex-wrap gap-x-4 text-plain">
         <PartsButton
           v-if="finding.fix"
