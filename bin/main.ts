@@ -117,6 +117,8 @@ function readJson(file: string | undefined, problems: Problem[]): unknown {
   }
 }
 
+// Whoever reads may stop reading (`| head`): that is no error of ours.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => { if (error.code === 'EPIPE') process.exit(0) })
 const write = (text: string) => process.stdout.write(`${text}\n`)
 
 try { process.exitCode = main(process.argv.slice(2)) }

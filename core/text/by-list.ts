@@ -1,6 +1,7 @@
 /** What decides capitals by the word lists (`data/`): the only file that brings them in. */
 import type { Capitalised, CapitalRule, TitleWords } from './capitals'
 import { isCommon } from './common'
+import { looksForeign } from './foreign'
 import { headlineCase } from './headline-case'
 import { PREPOSITIONS } from './prepositions'
 import { stripRich } from './rich'
@@ -28,7 +29,7 @@ const CERTAIN: readonly string[] = []
 
 function setCapitals(title: string, rule: CapitalRule): Capitalised {
   const segments = segmentsOf(title)
-  if (rule.style === 'as-given') return { segments, unsure: CERTAIN }
+  if (rule.style === 'as-given' || looksForeign(stripRich(title), isCommon)) return { segments, unsure: CERTAIN }
   const tokens = tokenise(segments)
   const shouting = isShouting(title, tokens)
   if (rule.style === 'headline') headlineCase(tokens, rule, shouting)

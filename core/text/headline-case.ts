@@ -1,5 +1,6 @@
 /** Headline capitals (Chicago 18, 8.160–8.162; MLA Handbook 9, 2.90–2.92; APA 7, 6.17; ACS Guide, title capitalization). */
 import type { HeadlineRule } from './capitals'
+import { PREFIXES } from './prefixes'
 import { PREPOSITIONS } from './prepositions'
 import { abbreviates } from './shouted'
 import { capital, factsOf, isProperNoun, isSometimesVerb, isVerb } from './title-words'
@@ -46,30 +47,6 @@ const BEFORE_VERB = new Set(
   `i you we they who which that would to not don’t doesn’t didn’t do does did can could may might must shall should will won’t
  really also people children some many most others`.split(/\s+/u),
 )
-/** Prefixes that are no words by themselves; "post" and "counter" are (Chicago 18, 8.162). */
-const PREFIXES = new Set([
-  'anti',
-  'co',
-  'de',
-  'hyper',
-  'inter',
-  'intra',
-  'macro',
-  'meta',
-  'micro',
-  'multi',
-  'neo',
-  'non',
-  'pre',
-  'proto',
-  'pseudo',
-  're',
-  'semi',
-  'sub',
-  'trans',
-  'ultra',
-  'un',
-])
 /** Verbs whose particle is part of them: "Giving Up the Ghost", "Turned Away", "Logging In to the Archive". */
 const PHRASAL = new Set(
   `act add back blow break bring build burn call calm care carry catch check cheer clean clear close come cool count cut dig dress drop eat end face fall figure fill find follow get give go grow

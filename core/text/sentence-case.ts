@@ -1,5 +1,6 @@
 /** Sentence capitals (APA 7, 6.17; Chicago 18, 8.159; Citing Medicine 2): the first word and names; what is uncertain is reported. */
 import type { SentenceRule } from './capitals'
+import { COMBINING } from './prefixes'
 import { PREPOSITIONS } from './prepositions'
 import { abbreviates } from './shouted'
 import { namesAmong, type Standing } from './title-names'
@@ -54,7 +55,10 @@ function lowered(words: readonly string[], n: number, names: readonly Standing[]
   if (facts.hyphenated && names[n] !== 'compound') {
     const parts = word.split('-')
     const own = namesAmong(parts)
-    return parts.map((part, i) => (/^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part)).join('-')
+    return parts.map((part, i) => {
+      if (i < parts.length - 1 && COMBINING.has(part.toLowerCase())) return part.toLowerCase()
+      return /^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part
+    }).join('-')
   }
   if (word === 'I' || /^I[’']/u.test(word)) return word
   if (!shouting && facts.ownCapitals) return word

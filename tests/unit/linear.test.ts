@@ -25,10 +25,10 @@ function time(run: () => unknown): number {
   const { user, system } = process.cpuUsage(from)
   return Math.min((user + system) / 1000, performance.now() - began)
 }
-/** What a plain reading of so many letters takes here: the middle of five. */
+/** What a plain reading of so many letters takes here: the quickest of seven, so that what else goes on allows nothing. */
 const yardstick = (length: number) => {
   const sample = text('Aa, B. (2021). ', length)
-  return Array.from({ length: 5 }, () => time(() => JSON.parse(JSON.stringify([...sample])))).sort((a, b) => a - b)[2]!
+  return Math.min(...Array.from({ length: 7 }, () => time(() => JSON.parse(JSON.stringify([...sample])))))
 }
 /** A second try, since a machine has other things to do at times. */
 function slow(read: (text: string) => unknown, piece: string, length: number, allowed: number): number | undefined {
@@ -54,6 +54,6 @@ describe('a reader takes a time that grows with the length of its text', () => {
     expect(over).toEqual([])
   }, 240_000)
   it('and one that tries the same letters again from each of them is found', () => {
-    expect(time(() => /[a-z]+\d/u.test(text('a', 60_000)))).toBeGreaterThan(allowed.get(LONG)!)
+    expect(time(() => /[a-z]+\d/u.test(text('a', 80_000)))).toBeGreaterThan(allowed.get(LONG)!)
   }, 240_000)
 })
