@@ -1,6 +1,6 @@
 /**
  * Whether a title is in another language than English, where nobody has said so: by the small words among its own. Such a
- * title keeps the capitals it was given, since each language has its own rule for them (APA 7, 9.38; MLA Handbook 9, 2.95;
+ * title keeps the capitals it was given, since each language has its own rule for them (APA 7, 9.38; MLA Handbook 9, chapter 2;
  * Chicago 18, 11.8).
  */
 const words = (text: string): ReadonlySet<string> => new Set(text.split(/\s+/u))
