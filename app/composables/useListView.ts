@@ -66,8 +66,16 @@ export function useListView() {
     notices.say('The list is on the clipboard as plain text, its lines set in by spaces.')
   })
 
+  /** A numbered list has an entry for every number: nothing that is cited can be left out of it. */
+  const mayLeaveOut = computed(() => store.style.citation.system !== 'numbers')
+  /** Cited, and kept out of the list by the writer. */
+  const leftOut = computed(() =>
+    mayLeaveOut.value ? owned.sources.filter(source => source.leftOut && !source.listed && composed.citedTimes.has(source.id)) : [])
   /** Sources that the list does not have; all of them can be listed without being cited. */
-  const unlisted = computed(() => owned.sources.filter(source => !source.listed && !list.value.some(entry => entry.id === source.id)))
+  const unlisted = computed(() => {
+    const there = new Set([...list.value, ...leftOut.value].map(one => one.id))
+    return owned.sources.filter(source => !source.listed && !there.has(source.id))
+  })
   function listAll() {
     const ids = unlisted.value.map(source => source.id)
     for (const id of ids) owned.changeUse(id, { listed: true })
@@ -75,11 +83,6 @@ export function useListView() {
       action: { label: 'Take it back', run: () => { for (const id of ids) owned.changeUse(id, { listed: false }) } },
     })
   }
-  /** A numbered list has an entry for every number: nothing that is cited can be left out of it. */
-  const mayLeaveOut = computed(() => store.style.citation.system !== 'numbers')
-  /** Cited, and kept out of the list by the writer. */
-  const leftOut = computed(() =>
-    mayLeaveOut.value ? owned.sources.filter(source => source.leftOut && !source.listed && composed.citedTimes.has(source.id)) : [])
   /** Takes entries out of the list: those that are cited with a word about it, since readers look for them there. */
   function leaveOut(ids: Iterable<string>) {
     const taken = [...ids].flatMap(id => owned.byId.get(id) ?? [])

@@ -95,6 +95,8 @@ test('a cited work is left out with a word about it, and put back; an entry is d
   await expect(page.getByText('Tremayne (2018) is left out, though the text cites it')).toBeVisible()
   const out = page.getByRole('region', { name: 'Left out, though the text cites it' })
   await expect(out).toContainText('Tremayne (2018)')
+  // It is cited: it is not among those that could be listed without being so.
+  await expect(page.getByRole('button', { name: /not cited$/u })).toHaveCount(0)
   await saved(page)
   await page.reload()
   await out.getByRole('button', { name: 'Put it back' }).click()
