@@ -7,6 +7,9 @@ import type { PaperEditor } from './usePaperEditor'
 /** Kept in the browser: a way of working, not a part of the paper. */
 export const useFindingsWished = () => useLocalStorage('dendle-findings-in-margin', false, { initOnMounted: true })
 
+/** The line over the sheet says it already, with what can be done (`MarksLeft.vue`). */
+const SAID_ABOVE = 'citations.unknown-key'
+
 export function useMarginFindings(paper: PaperEditor) {
   const found = useFindings()
   const wished = useFindingsWished()
@@ -15,7 +18,7 @@ export function useMarginFindings(paper: PaperEditor) {
     const map = new Map<number, ShownFinding[]>()
     if (wished.value)
       for (const one of found.standing)
-        if ('block' in one.where) map.set(one.where.block, [...(map.get(one.where.block) ?? []), one])
+        if ('block' in one.where && one.rule !== SAID_ABOVE) map.set(one.where.block, [...(map.get(one.where.block) ?? []), one])
     return map
   })
   /** How far below the top of the window the words of a finding stand, in px; nothing where they are not in the text any more. */

@@ -110,7 +110,7 @@ test('a list of six with nine mistakes is laid beside the paper’s, and each is
 
 test('findings stand in the margin when they are wished for, are mended there, and stay away otherwise', async ({ page, request }) => {
   const { id } = await newPaper(request, 'Margins')
-  await request.patch(`/api/papers/${id}`, { data: { revision: 1, body: { type: 'doc', content: [para(words('Mills  wait for the tide.'))] } } })
+  await request.patch(`/api/papers/${id}`, { data: { revision: 1, body: { type: 'doc', content: [para(words('Mills  wait for the tide [ref: nobody-1999].'))] } } })
   await page.goto(`/papers/${id}/write`)
   const margin = page.getByRole('complementary', { name: /^Margin/u })
   const wish = async (word: string) => {
@@ -121,6 +121,9 @@ test('findings stand in the margin when they are wished for, are mended there, a
   await expect(margin.getByRole('button')).toHaveCount(0)
   await wish('Findings in the margin')
   await margin.getByRole('button', { name: 'Doubled spaces' }).click()
+  // The mark without its source is said once, over the sheet.
+  await expect(page.getByText('1 mark without a source')).toBeVisible()
+  await expect(margin.getByText('A mark without its source')).toHaveCount(0)
   await margin.getByRole('button', { name: 'Show it' }).click()
   expect(await page.evaluate(() => String(getSelection()))).toBe('  ')
   await margin.getByRole('button', { name: 'Make it one' }).click()
