@@ -46,6 +46,7 @@ export interface PaperToPrint {
   sources: readonly Source[]
   alsoList: readonly string[]
   leftOut?: Paper['leftOut']
+  /** By source: the part of a divided list. */
   divisions?: Paper['divisions']
   /** Paragraphs under entries, by source. */
   annotations?: ReadonlyMap<string, string>
