@@ -24,6 +24,10 @@ export interface Block {
   pieces: InlinePiece[]
   /** A list item of a numbered list: which list of the document. */
   numbered?: number
+  /** Of a list item: it is a further paragraph of the item before. */
+  further?: boolean
+  /** The number that its list begins with, if not 1. */
+  start?: number
   /** A table: its rows of cells, each a run of blocks; the first row's cells are headings if `headed`. */
   rows?: Block[][][]
   headed?: boolean
@@ -36,6 +40,8 @@ export interface Block {
   from?: string
   /** Tables count from 1, and so do figures. */
   number?: number
+  /** Which block of the document it is, or is in; none for what is in a table's cells. */
+  at?: number
 }
 
 const MARKS = {
@@ -72,7 +78,7 @@ export function blocksOf(doc: DocNode): Block[] {
     }
     return [piece]
   })
-  const visit = (node: DocNode, inside: Pick<Block, 'type' | 'level' | 'numbered'>): Block[] => {
+  const visit = (node: DocNode, inside: Pick<Block, 'type' | 'level' | 'numbered' | 'further' | 'start'>): Block[] => {
     switch (node.type) {
       case 'heading':
         return [{ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) }]
@@ -117,11 +123,12 @@ export function blocksOf(doc: DocNode): Block[] {
       case 'orderedList': {
         const level = inside.type === 'list-item' ? inside.level + 1 : 0
         const numbered = node.type === 'orderedList' ? lists++ : undefined
+        const start = Number(node.attrs?.start ?? 1) > 1 ? { start: Number(node.attrs!.start) } : {}
         return (node.content ?? []).flatMap((item) =>
           (item.content ?? []).flatMap((child, i) =>
             visit(
               child,
-              i === 0 ? { type: 'list-item', level, ...(numbered === undefined ? {} : { numbered }) } : { type: 'list-item', level },
+              i === 0 ? { type: 'list-item', level, ...(numbered === undefined ? {} : { numbered, ...start }) } : { type: 'list-item', level, further: true },
             ),
           ),
         )
@@ -130,7 +137,7 @@ export function blocksOf(doc: DocNode): Block[] {
         return (node.content ?? []).flatMap((child) => visit(child, inside))
     }
   }
-  return visit(doc, { type: 'paragraph', level: 0 })
+  return (doc.content ?? []).flatMap((node, at) => visit(node, { type: 'paragraph', level: 0 }).map(block => ({ ...block, at })))
 }
 
 /**

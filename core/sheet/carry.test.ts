@@ -46,7 +46,7 @@ describe('a list carried elsewhere', () => {
     const html = listAsHtml(style, carried)
     expect(html).not.toContain('>References<')
     expect(html).toContain('>[1]<span style="white-space:pre">\t</span>')
-    expect(html).toContain(`margin-left:${style.list.hanging / 20}pt;text-indent:-${style.list.hanging / 20}pt`)
+    expect(html).toContain(`margin-left:${style.list.hanging}pt;text-indent:-${style.list.hanging}pt`)
   })
   it('sets annotations in under their entry', () => {
     const { style, carried } = listed('mla-9', 'On mud.\nAnd <gates>.')

@@ -1,7 +1,7 @@
 /**
  * A list of works to be carried into another program: as HTML that keeps face, size, spacing, italics, hanging indent,
  * heading and numbers when it is pasted (every word processor and web editor reads these few properties), and as plain
- * text with the same indents. Measures are the style's own (`list.hanging`, in twips of a twentieth of a point).
+ * text with the same indents. Measures are the style's own (`list.hanging`, in points).
  */
 import type { ListEntry } from '../compose/paper'
 import type { Style } from '../styles/schema'
@@ -16,7 +16,7 @@ export interface Carried { entries: readonly ListEntry[], annotation?: (id: stri
 /** The entries, each a paragraph; with `heading` the style's own over them, and the headings that divide the list. */
 export function listAsHtml(style: Style, { entries, annotation }: Carried, heading = false): string {
   const spacing = `line-height:${style.list.doubleSpaced ? '200%' : '115%'}`
-  const points = style.list.hanging / 20
+  const points = style.list.hanging
   const paragraph = (css: string, html: string) => `<p style="margin:0;${css};${spacing};${FACE}">${html}</p>`
   const out: string[] = []
   if (heading) {

@@ -3,6 +3,7 @@ import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { ACS } from './sections'
 import { CAPITAL_WORDS, PERSONALLY, ACT_WORDS, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_ACS, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, YEAR } from './shared'
+import { manuscript } from './shared-page'
 
 const HEADLINE = { style: 'headline', prepositions: 'all', infinitiveTo: true } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ', between: '; ', pair: '; ', last: '; ' } as const
@@ -52,8 +53,8 @@ export const acs: Style = {
     locators: locatorWords({ page: ['p ', 'pp '], paragraph: ['para ', 'paras '], ...CAPITAL_WORDS }),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, locator: '{n} ({place})', behind: '.,;:?!', narrative: '' },
   },
-  list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50, shorterToo: true }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
+  list: { heading: 'References', order: 'appearance', then: 'title', number: '({n})', noStopAfter: [], hanging: 21.6, doubleSpaced: false },
+  page: { ...manuscript({ titleFirst: true, looks: { 'opening-line': { align: 'centre' } } }), titlePage: false, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 50, shorterToo: true }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.', { labelled: 'bold' }) },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|{url}[ (accessed {accessed})]>',

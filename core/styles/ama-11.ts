@@ -3,6 +3,7 @@ import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { AMA_11 } from './sections'
 import { PERSONALLY, ACT_WORDS, BARE, captions, CREDIT, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR } from './shared'
+import { manuscript } from './shared-page'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
@@ -49,8 +50,8 @@ export const ama11: Style = {
     locators: locatorWords({ page: ['p', 'pp'], paragraph: ['para ', 'paras '], chapter: ['chap ', 'chaps '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], book: ['bk ', 'bks '], part: ['pt ', 'pts '], column: ['col ', 'cols '], folio: ['fol ', 'fols '], note: ['n ', 'nn '], appendix: ['app ', 'apps '], equation: ['eq ', 'eqs '], plate: ['pl ', 'pls '] }),
     numbers: { open: '', close: '', each: false, between: ',', range: '-', superscript: true, locator: '{n}({place})', closedUp: true, /* AMA 11, 3.6: outside full stops and commas, inside colons and semicolons. */ behind: '.,?!', narrative: '' },
   },
-  list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 21.6, doubleSpaced: false },
+  page: { ...manuscript({ titleFirst: true }), titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 2, blockQuote: { lines: 4 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@seen}][. {@link}]',
   parts: {
     link: '<{doi}|{url}>', seen: 'Accessed {accessed}',

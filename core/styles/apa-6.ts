@@ -62,7 +62,14 @@ export const apa6: Style = {
   citation: { ...apa7.citation, laterNames: { names: 'later', narrative: 'laterNarrative' } },
   // A figure's caption follows its number below it; a table's title stands above in italics (APA 6, 5.12, 5.23).
   page: {
-    ...apa7.page, details: ['writer', 'institution'], titleBold: false, listHeadingBold: false,
+    ...apa7.page,
+    // APA 6, 2.01 and 8.03: the words "Running head" stand on the first page only.
+    heads: [
+      { on: 'first', place: 'top', align: 'left', says: 'Running head: {TITLE}' },
+      { on: 'later', place: 'top', align: 'left', says: '{TITLE}' },
+      { on: 'every', place: 'top', align: 'right', says: '{n}' },
+    ],
+    details: ['writer', 'institution'], titleBold: false, listHeadingBold: false,
     // APA 6, 3.03: from the third level on a heading begins its paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     captions: { table: { label: 'Table {n}', between: '\n', titled: 'italic', place: 'above' }, figure: { label: 'Figure {n}.', labelled: 'italic', between: ' ', place: 'below' } },

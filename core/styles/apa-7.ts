@@ -1,11 +1,21 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Style } from './schema'
+import type { PageRules, Style } from './schema'
 import { APA_7 } from './sections'
 import { CAPITAL_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { manuscript, numberAt } from './shared-page'
 
 const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, suffix: ', ' } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
+
+/**
+ * The title stands three or four lines down its page, with a blank line under it (APA 7, 2.4);
+ * the abstract is one paragraph that is not set in (2.9).
+ */
+const APA_LOOKS: PageRules['looks'] = {
+  'title-page-title': { before: 82.8, after: 27.6 },
+  'abstract': { first: 0 },
+}
 
 export const apa7: Style = {
   id: 'apa-7', name: 'APA', edition: '7th edition', short: 'APA 7', manual: 'Publication Manual of the American Psychological Association, 7th ed. (2020)',
@@ -70,8 +80,8 @@ export const apa7: Style = {
     citedIn: ', as cited in ', inSentence: IN_SENTENCE, groupAbbreviations: true,
     locators: locatorWords(CAPITAL_WORDS),
   },
-  list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 720, doubleSpaced: true },
-  page: { titlePage: true, details: ['writer', 'institution', 'course', 'instructor', 'date'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
+  list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 36, doubleSpaced: true },
+  page: { ...manuscript({ titleAgain: true, notesHeading: 'Footnotes', notesAfterList: true, professional: [{ on: 'every', place: 'top', align: 'left', says: '{TITLE}' }, numberAt('top', 'right')], looks: APA_LOOKS }), titlePage: true, details: ['writer', 'institution', 'course', 'instructor', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, italic: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }], listHeadingBold: true,
     ellipsis: { points: SPACED_POINTS },
     // Number in bold, title in italics on a line of its own, both above (APA 7, 7.10–7.11, 7.24).

@@ -3,11 +3,32 @@
  * The Chicago Manual of Style. One set of layouts; what the editions and systems do differently are options.
  */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Layout, Rule, Style } from './schema'
+import type { Layout, PageRules, Rule, Style } from './schema'
 import { CHICAGO_17_AUTHOR_DATE, CHICAGO_17_NOTES, CHICAGO_18_AUTHOR_DATE, CHICAGO_18_NOTES } from './sections'
 import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PRESENTED_SMALL, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
+import { BLANK_LINE, manuscript, numberAt } from './shared-page'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
+
+/**
+ * Single-spaced are block quotations, notes, captions and the list, with a blank line between (Turabian 9, A.2.2.3, A.2.3;
+ * Chicago 18, 2.12, 2.23, 2.27); the title stands a third of the way down its page (Turabian 9, A.2.1.2); two blank lines
+ * stand under the heading of the list (A.2.3.5).
+ */
+const CHICAGO_LOOKS: PageRules['looks'] = {
+  'title-page-title': { before: 165.6, after: 193.2 },
+  'quotation': { leading: 1, before: BLANK_LINE, after: BLANK_LINE },
+  'verse': { leading: 1, before: BLANK_LINE, after: BLANK_LINE },
+  'caption': { leading: 1 },
+  'credit': { leading: 1 },
+  'note': { size: 10, leading: 1, after: 11.5 },
+  'endnotes-heading': { after: 2 * BLANK_LINE },
+  'endnote': { leading: 1, after: BLANK_LINE },
+  'list-heading': { leading: 1, after: 2 * BLANK_LINE },
+  'division': { leading: 1, after: BLANK_LINE },
+  'entry': { leading: 1, after: BLANK_LINE },
+  'annotation': { leading: 1, after: BLANK_LINE },
+}
 
 export function chicago({ edition, authorDate }: Variant): Style {
   const old = edition === 17
@@ -74,8 +95,8 @@ export function chicago({ edition, authorDate }: Variant): Style {
       locators: locatorWords({ page: ['', ''], chapter: ['chap. ', 'chaps. '], timestamp: ['at ', 'at '] }),
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },
-    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', withoutAl: true, then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 720, doubleSpaced: true, ...(authorDate ? {} : { uncited: true }) },
-    page: { titlePage: true, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 100, shorterToo: true }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
+    list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', withoutAl: true, then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 36, doubleSpaced: false, ...(authorDate ? {} : { uncited: true }) },
+    page: { ...manuscript({ heads: [numberAt('top', 'right', 'later')], noteNumber: 'full-size', frontRoman: true, looks: CHICAGO_LOOKS }), titlePage: true, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 100, shorterToo: true }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
       headings: [{ bold: true, centred: true }, { centred: true }, { bold: true }, {}, { bold: true, runIn: true }], listHeadingBold: true,
       ellipsis: { points: SPACED_POINTS },
       // Chicago 18, 3.23 and 3.56.

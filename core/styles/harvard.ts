@@ -2,6 +2,7 @@
 import { SINGLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { captions, CLOSED, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, YEAR } from './shared'
+import { manuscript, numberAt, spacedParagraphs } from './shared-page'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const inverted = { order: 'all-inverted', given: 'initials', initials: CLOSED, suffix: ', ', last: ' and ' } as const
@@ -51,7 +52,7 @@ export const harvard: Style = {
     names: 'text', narrativeNames: 'narrative', yearLetters: true, noYearLetter: ' ', standInTitle: 'full', citedIn: ', cited in ', inSentence: IN_SENTENCE, groupAbbreviations: true, locators: locatorWords({}),
   },
   list: { heading: 'Reference list', order: 'filing', then: 'year', noStopAfter: ['url', 'doi'], hanging: 0, doubleSpaced: false },
-  page: { titlePage: false, details: ['writer', 'course', 'date'], lineSpacing: 1.5, runningHead: 'number-centred', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },
+  page: { ...manuscript({ paper: 'a4', date: 'day-month-year', heads: [numberAt('bottom', 'centre')], firstLineIndent: 0, looks: spacedParagraphs(12) }), titlePage: false, details: ['writer', 'course', 'date'], lineSpacing: 1.5, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}:', 'Figure {n}:') },
   frame: '<lead?{lead} ({year!})[ {@what}]|[{@what} ]({year!})>{@inside}[<lead?. |@inside?. | >Available at: <doi?{doi}|accessed?{url} (Accessed: {accessed})|{url}>]',
   parts: { numbers: '<volume?, {volume}<issue?({issue})>|issue?, ({issue})>', imprint: '{place}{&: }{publisher}' },
   kinds: {

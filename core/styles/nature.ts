@@ -2,6 +2,7 @@
 import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { PERSONALLY, captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
+import { manuscript } from './shared-page'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const HEADLINE = { style: 'headline', prepositions: 4 } as const
@@ -47,8 +48,8 @@ export const nature: Style = {
     locators: locatorWords({}),
     numbers: { open: '', close: '', each: false, between: ',', range: '–', superscript: true, behind: '.,?!', narrative: '' },
   },
-  list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: [], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 2, runningHead: 'number', firstLineIndent: 720, blockQuote: { words: 50, shorterToo: true }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
+  list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: [], hanging: 21.6, doubleSpaced: false },
+  page: { ...manuscript({ titleFirst: true, date: 'day-month-year' }), titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 2, blockQuote: { words: 50, shorterToo: true }, headings: PLAIN_HEADINGS, ellipsis: { points: '…' }, captions: captions('Table {n} |', 'Fig. {n} |', { labelled: 'bold', titled: 'bold' }) },
   frame: '{lead}{&. }{title}{&. }{@inside}',
   parts: {
     numbers: '[ **{volume}**][<!volume?, {issue.labelled}>][, <{pages}|{article}>]',

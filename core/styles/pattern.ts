@@ -55,6 +55,7 @@ export const SLOTS = {
   number: ['n'],
   numberAndPlace: ['n', 'place'],
   caption: ['n', 'N'],
+  head: ['n', 'surname', 'TITLE'],
   volumeAndPlace: ['volume', 'VOLUME', 'place'],
   degree: ['degree', 'word'],
   firstPublished: ['first', 'year'],

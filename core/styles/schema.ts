@@ -10,7 +10,8 @@ import { FIELD_NAMES, NAME_FIELDS } from '../source/fields'
 import { KIND_IDS } from '../source/kinds'
 import { LOCATOR_LABELS } from '../source/locator-labels'
 import { RULE_IDS } from '../text/origin'
-import { DATE_FORMS, DETAILS, MAKER_SETS, NAME_FORMS, SYSTEMS, TOPICS } from './ids'
+import { DATE_FORMS, MAKER_SETS, NAME_FORMS, SYSTEMS, TOPICS } from './ids'
+import { pageSchema } from './page-schema'
 import { SLOTS } from './pattern'
 import { joins, joint, label, marks, oneAndSeveralOf, pattern, printed, quotationMark, shaped, sign, template, wordsBefore } from './printed-strings'
 
@@ -191,25 +192,7 @@ const citation = z.strictObject({
     .describe('How notes are set.'),
 })
 
-const heading = z.strictObject({
-  bold: z.boolean().optional(),
-  italic: z.boolean().optional(),
-  underline: z.boolean().optional(),
-  smallCaps: z.boolean().optional(),
-  centred: z.boolean().optional(),
-  indented: z.boolean().optional(),
-  runIn: z.boolean().optional().describe('It stands at the head of its paragraph and ends with a full stop.'),
-})
-const caption = z.strictObject({
-  label: pattern(SLOTS.caption).describe('{n} is the number, {N} the number in Roman capitals.'),
-  labelled: z.enum(['bold', 'italic']).optional().describe('How the label is set.'),
-  between: z.enum([' ', '\n', '. ', ': ']).describe('Between label and title; a line break sets each on a line of its own.'),
-  titled: z.enum(['bold', 'italic']).optional().describe('How the title is set.'),
-  place: z.enum(['above', 'below']).describe('Where it stands.'),
-  centred: z.boolean().optional(),
-})
 const rangeStyle = z.enum(['full', 'two-digits', 'chicago', 'minimal'])
-const twips = z.number().int().min(0).max(5000)
 
 export const styleSchema = z.strictObject({
   id: z
@@ -236,35 +219,12 @@ export const styleSchema = z.strictObject({
       number: pattern(SLOTS.number).optional().describe('How its number is set.'),
       noStop: z.boolean().optional().describe('Entries end without a full stop.'),
       noStopAfter: z.array(field).readonly().describe('Fields after which an entry ends without a full stop.'),
-      hanging: twips.describe('Hanging indent in twips; numbered lists hang at their number.'),
+      hanging: z.number().min(0).max(400).describe('Hanging indent in points; numbered lists hang at their number.'),
       doubleSpaced: z.boolean(),
       uncited: z.boolean().optional().describe('Works that the text does not cite may stand in it: a bibliography.'),
     })
     .describe('The list of works.'),
-  page: z
-    .strictObject({
-      titlePage: z.boolean(),
-      details: z.array(z.enum(DETAILS)).readonly().describe('What the paper must say of itself besides its title.'),
-      lineSpacing: z.number().min(1).max(3),
-      runningHead: z.enum(['number', 'surname-number', 'number-centred']),
-      firstLineIndent: twips.describe('In twips.'),
-      blockQuote: z
-        .strictObject({
-          words: z.number().int().min(1).optional(),
-          lines: z.number().int().min(1).optional(),
-          shorterToo: z.boolean().optional().describe('A shorter one may be set so too, for weight or comparison.'),
-        })
-        .describe('Words, or lines, from which a quotation becomes a block.'),
-      headings: z.tuple([heading, heading, heading, heading, heading]).readonly().describe('The five levels of headings.'),
-      titleBold: z.boolean().optional().describe('The paper’s title is bold.'),
-      listHeadingBold: z.boolean().optional().describe('The heading over the list is bold.'),
-      captions: z.strictObject({ table: caption, figure: caption }),
-      ellipsis: z.strictObject({
-        points: z.enum(['.\u00A0.\u00A0.', '...', '…']).describe('The points that stand for words left out of a quotation.'),
-        atEnd: z.boolean().optional().describe('They stand at its end too where it ends as a sentence.'),
-      }),
-    })
-    .describe('The page.'),
+  page: pageSchema.describe('The page.'),
   quotes: z
     .strictObject({ outer: oneAndSeveralOf(quotationMark), inner: oneAndSeveralOf(quotationMark) })
     .describe('Quotation marks, and those inside them.'),
@@ -400,7 +360,5 @@ export type Description = z.infer<typeof description>
 export type CitationRules = z.infer<typeof citation>
 export type Numbers = NonNullable<CitationRules['numbers']>
 export type ListRules = Style['list']
-export type PageRules = Style['page']
-export type HeadingForm = z.infer<typeof heading>
-export type CaptionForm = z.infer<typeof caption>
+export type { CaptionForm, HeadingForm, HeadLine, PageRules } from './page-schema'
 export type Rule = NonNullable<Style['rules'][keyof Style['rules']]>

@@ -3,6 +3,7 @@ import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { VANCOUVER } from './sections'
 import { PERSONALLY, ACT_WORDS, BARE, captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_NLM, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, YEAR, YMD } from './shared'
+import { manuscript, spacedParagraphs } from './shared-page'
 
 const LOWER = { style: 'sentence', afterColon: 'lower' } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
@@ -49,8 +50,8 @@ export const vancouver: Style = {
     locators: locatorWords({ page: ['p', 'p'], paragraph: ['para ', 'paras '], chapter: ['ch ', 'chs '], section: ['sec ', 'secs '], figure: ['fig ', 'figs '], volume: ['vol ', 'vols '], book: ['bk ', 'bks '], part: ['pt ', 'pts '], column: ['col ', 'cols '], folio: ['fol ', 'fols '], note: ['n ', 'nn '], appendix: ['app ', 'apps '], equation: ['eq ', 'eqs '], plate: ['pl ', 'pls '] }),
     numbers: { open: '(', close: ')', each: false, between: ',', range: '–', superscript: false, locator: '{n} {place}', narrative: ' ' },
   },
-  list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 432, doubleSpaced: false },
-  page: { titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 1.5, runningHead: 'number', firstLineIndent: 0, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  list: { heading: 'References', order: 'appearance', then: 'title', number: '{n}.', noStopAfter: ['url', 'doi'], hanging: 21.6, doubleSpaced: false },
+  page: { ...manuscript({ titleFirst: true, date: 'day-month-year', firstLineIndent: 0, looks: spacedParagraphs(12) }), titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 1.5, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&. }{@what}{&. }{@inside}[. {@link}]',
   parts: {
     link: '<doi?{doi}|Available from: {url}>',

@@ -192,7 +192,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         ref="sheet"
         class="sheet border border-t-0 border-rule bg-leaf px-6 pt-10 pb-24 sm:px-[76px]"
         :class="runIn"
-        :style="{ ...headings, '--indent': `${store.style.page.firstLineIndent / 15}px`, '--leading': store.style.page.lineSpacing }"
+        :style="{ ...headings, '--indent': `${store.style.page.firstLineIndent / 0.75}px`, '--leading': store.style.page.lineSpacing }"
         @click="pick"
         @keyup="passagesOpen && look()"
         @mouseup="passagesOpen && look()"

@@ -13,7 +13,7 @@ const view = useListView()
 const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation } = view
 const { chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll, mayLeaveOut, leftOut, leaveOut, putBack } = view
 const sheet = computed(() => store.style.list)
-const indent = computed(() => `${sheet.value.hanging / 15}px`)
+const indent = computed(() => `${sheet.value.hanging / 0.75}px`)
 /** Places shown beside an entry before the rest are asked for. */
 const SHOWN = 3
 const whole = ref(new Set<string>())
