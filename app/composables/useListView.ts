@@ -50,6 +50,7 @@ export function useListView() {
   const carried = (ids?: ReadonlySet<string>): Carried => ({
     entries: ids ? list.value.filter(entry => ids.has(entry.id)) : list.value,
     annotation,
+    details: store.paper?.details ?? {},
   })
   /** One, several or all: what is pasted keeps face, size, spacing, italics, indents, heading and order. */
   const copy = (ids?: ReadonlySet<string>) => notices.attempt(async () => {

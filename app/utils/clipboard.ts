@@ -8,10 +8,6 @@ export const copyRich = (html: string, text: string) =>
   ])
 
 export const copyRuns = (runs: readonly Run[]) => copyRich(toHtml(runs), plain(runs))
-/** Several entries, a paragraph each, with hanging indents. */
-export const copyEntries = (entries: readonly (readonly Run[])[]) =>
-  copyRich(entries.map(runs => `<p style="margin:0 0 0 0.5in;text-indent:-0.5in">${toHtml(runs)}</p>`).join(''), entries.map(plain).join('\n'))
-
 /** A text as a file in the downloads. */
 export function download(name: string, text: string, type: string) {
   const link = document.createElement('a')

@@ -13,7 +13,7 @@ import { stripRich } from '../text/rich'
 import type { Run } from '../text/runs'
 import { checkRow, sayCheck, sectionOf } from './catalogue'
 import { CITATIONS } from './citations'
-import { distinct, FAMILIES, hash, type Finding, type Where } from './finding'
+import { distinct, FAMILIES, findingId, type Finding, type Where } from './finding'
 import { LIST, printedDetails } from './list'
 import { OWN_WORDS } from './own-words'
 import { PAGE } from './page'
@@ -149,7 +149,7 @@ function put({ check, with: filled, excerpt, where, certain = false, fix, other 
   const { family, brief, asks = false } = checkRow(check) as ReturnType<typeof checkRow> & { asks?: boolean }
   const about = where.at === 'field' ? `${where.source}:` : ''
   return {
-    id: `${check}:${about}${hash(`${foldWords(excerpt) || excerpt}\u0001${Object.values(filled ?? {}).join('\u0001')}`)}`,
+    id: findingId(check, excerpt, filled, about),
     rule: check,
     family,
     says: sayCheck(style, check, filled),

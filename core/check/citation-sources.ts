@@ -8,6 +8,7 @@ import type { Source } from '../source/model'
 import { isCommon } from '../text/capitals'
 import { plain } from '../text/runs'
 import { foldWords } from '../text/filing'
+import { lostKeys, markFound } from './marks-left'
 import { blockBecomes, splice } from './mending'
 import { blotted, sentenceAt, type Line, type LineCitation } from './reading'
 import { citationAt, cut, wordsAt, type BlockRule, type BlockSetting, type Found, type WholeRule } from './setting'
@@ -24,14 +25,9 @@ export const unknownMarks: BlockRule = ({ reading, paper }) => reading.lines.fla
   if (!/\[ref|cite/iu.test(line.text)) return []
   const idOf = (key: string) => paper.sourceOf(key)?.id
   return marksIn(line.text).flatMap(({ typed, at, keys }): Found[] => {
-    const lost = keys.filter(key => !idOf(key))
+    const lost = lostKeys(keys, idOf)
     if (!lost.length && readAllMarks(typed, idOf).every(piece => typeof piece === 'string') && !/^\[ref/iu.test(typed)) return []
-    return [{
-      check: 'citations.unknown-key',
-      with: { key: lost.join(', ') || typed.replace(/^\[ref[^:]*:\s*|\]$/gu, '') },
-      excerpt: cut(typed),
-      where: wordsAt(line, at, at + typed.length),
-    }]
+    return [{ ...markFound(typed, lost), where: wordsAt(line, at, at + typed.length) }]
   })
 })
 

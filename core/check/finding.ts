@@ -8,6 +8,7 @@ import type { FieldName } from '../source/fields'
 import type { KindId } from '../source/kinds'
 import type { Fields } from '../source/model'
 import type { Detail } from '../styles/ids'
+import { foldWords } from '../text/filing'
 
 export const FAMILIES = ['citations', 'quotations', 'own-words', 'list', 'details', 'page'] as const
 export type Family = (typeof FAMILIES)[number]
@@ -66,8 +67,12 @@ export function hash(text: string): string {
   return h.toString(36)
 }
 
+/** A finding's id: its rule, what it is about, and its words. */
+export const findingId = (check: string, excerpt: string, filled: Readonly<Record<string, unknown>> = {}, about = ''): string =>
+  `${check}:${about}${hash(`${foldWords(excerpt) || excerpt}\u0001${Object.values(filled).join('\u0001')}`)}`
+
 /** Ids made one of a kind: the second of the same words, in the order of the paper, is "#2". */
-export function distinct(findings: readonly Finding[]): Finding[] {
+export function distinct<T extends { id: string }>(findings: readonly T[]): T[] {
   const seen = new Map<string, number>()
   return findings.map((finding) => {
     const n = (seen.get(finding.id) ?? 0) + 1

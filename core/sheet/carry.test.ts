@@ -36,7 +36,7 @@ describe('a list carried elsewhere', () => {
     const html = listAsHtml(style, carried, true)
     expect(html).toContain('<b>References</b></p>')
     expect(
-      html.match(/margin-left:36pt;text-indent:-36pt;line-height:200%;font-family:'Times New Roman',Times,serif;font-size:12pt/gu),
+      html.match(/margin:0pt 0pt 0pt 36pt;text-indent:-36pt;text-align:left;line-height:200%;font-family:'Times New Roman',serif;font-size:12pt/gu),
     ).toHaveLength(2)
     expect(html).toContain('Mills &amp;')
     expect(html).toMatch(/<(?:i|em)>/u)
@@ -46,12 +46,12 @@ describe('a list carried elsewhere', () => {
     const html = listAsHtml(style, carried)
     expect(html).not.toContain('>References<')
     expect(html).toContain('>[1]<span style="white-space:pre">\t</span>')
-    expect(html).toContain(`margin-left:${style.list.hanging}pt;text-indent:-${style.list.hanging}pt`)
+    expect(html).toContain(`margin:0pt 0pt 3pt ${style.list.hanging}pt;text-indent:-${style.list.hanging}pt`)
   })
   it('sets annotations in under their entry', () => {
     const { style, carried } = listed('mla-9', 'On mud.\nAnd <gates>.')
     const html = listAsHtml(style, carried)
-    expect(html.match(/margin-left:36pt;line-height/gu)).toHaveLength(2)
+    expect(html.match(/36pt;text-indent:0pt;text-align/gu)).toHaveLength(2)
     expect(html).toContain('And &lt;gates&gt;.')
   })
   it('is plain text of one line an entry, or wrapped with the same indents; an address stays whole', () => {

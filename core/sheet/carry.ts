@@ -1,36 +1,53 @@
 /**
  * A list of works to be carried into another program: as HTML that keeps face, size, spacing, italics, hanging indent,
  * heading and numbers when it is pasted (every word processor and web editor reads these few properties), and as plain
- * text with the same indents. Measures are the style's own (`list.hanging`, in points).
+ * text with the same indents. Measures are those of the printed page (`looksOf`).
  */
 import type { ListEntry } from '../compose/paper'
+import type { Look } from '../styles/page-schema'
 import type { Style } from '../styles/schema'
 import { plain, toHtml } from '../text/runs'
+import { choicesOf } from './choices'
+import { looksOf } from './looks'
 
-const FACE = 'font-family:\'Times New Roman\',Times,serif;font-size:12pt'
+const ALIGN = { left: 'left', centre: 'center', right: 'right', justified: 'justify' } as const
+/** A look as the few properties that every word processor and web editor keeps when it is pasted. */
+export const cssOf = (look: Look, face: string): string => [
+  `margin:${look.before}pt ${look.right}pt ${look.after}pt ${look.left}pt`,
+  `text-indent:${look.first}pt`,
+  `text-align:${ALIGN[look.align]}`,
+  // Lines of a word processor are a seventh higher than its letters: single spacing there is this much here.
+  `line-height:${Math.round(look.leading === 1 ? 115 : look.leading * 100)}%`,
+  `font-family:'${face}',serif`,
+  `font-size:${look.size}pt`,
+  ...(look.bold ? ['font-weight:bold'] : []),
+].join(';')
 const escaped = (text: string): string => text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/>/gu, '&gt;')
 const numbered = (style: Style, entry: ListEntry): string => (entry.number === undefined ? '' : (style.list.number ?? '{n}').replace('{n}', String(entry.number)))
 
-export interface Carried { entries: readonly ListEntry[], annotation?: (id: string) => string }
+export interface Carried {
+  entries: readonly ListEntry[]
+  annotation?: (id: string) => string
+  /** The paper's, for its choices of the page. */
+  details?: Readonly<Record<string, string>>
+}
 
 /** The entries, each a paragraph; with `heading` the style's own over them, and the headings that divide the list. */
-export function listAsHtml(style: Style, { entries, annotation }: Carried, heading = false): string {
-  const spacing = `line-height:${style.list.doubleSpaced ? '200%' : '115%'}`
-  const points = style.list.hanging
-  const paragraph = (css: string, html: string) => `<p style="margin:0;${css};${spacing};${FACE}">${html}</p>`
+export function listAsHtml(style: Style, { entries, annotation, details = {} }: Carried, heading = false): string {
+  const choices = choicesOf(style, details)
+  const looks = looksOf(style, choices)
+  const paragraph = (role: 'list-heading' | 'division' | 'entry' | 'annotation', html: string) =>
+    `<p style="${cssOf(looks[role], choices.face)}">${looks[role].bold ? `<b>${html}</b>` : html}</p>`
   const out: string[] = []
-  if (heading) {
-    const words = escaped(style.list.heading)
-    out.push(paragraph('text-align:center', style.page.listHeadingBold ? `<b>${words}</b>` : words))
-  }
+  if (heading) out.push(paragraph('list-heading', escaped(style.list.heading)))
   entries.forEach((entry, i) => {
-    if (heading && entry.division && entry.division !== entries[i - 1]?.division) out.push(paragraph('text-align:left', `<b>${escaped(entry.division)}</b>`))
+    if (heading && entry.division && entry.division !== entries[i - 1]?.division) out.push(paragraph('division', escaped(entry.division)))
     const number = numbered(style, entry)
     // A tab that HTML keeps: what follows it begins at the hanging indent.
     const before = number ? `${escaped(number)}<span style="white-space:pre">\t</span>` : ''
-    out.push(paragraph(`margin-left:${points}pt;text-indent:-${points}pt`, before + toHtml(entry.runs)))
+    out.push(paragraph('entry', before + toHtml(entry.runs)))
     const notes = annotation?.(entry.id).trim()
-    if (notes) out.push(...notes.split(/\n+/u).map(line => paragraph('margin-left:36pt', escaped(line))))
+    if (notes) out.push(...notes.split(/\n+/u).map(line => paragraph('annotation', escaped(line))))
   })
   return out.join('')
 }

@@ -14,7 +14,9 @@ export function runningTitle(title: string): string {
   const main = capitals.split(/[:?!—]\s/u)[0]!
   if (main.length <= LONGEST && main.length >= LONGEST / 3) return main
   const cut = capitals.slice(0, LONGEST + 1)
-  return cut.slice(0, cut.includes(' ') ? cut.lastIndexOf(' ') : LONGEST).replace(/[\p{P}\s]+$/u, '')
+  let end = cut.includes(' ') ? cut.lastIndexOf(' ') : LONGEST
+  while (end > 1 && /[\p{P}\s]/u.test(cut[end - 1]!)) end--
+  return cut.slice(0, end)
 }
 
 /** @param n the page's number, or what stands for it */

@@ -3,7 +3,8 @@ import { composeAlone } from '~~/core/compose/compose'
 import type { Written } from '~~/core/intake/convert'
 import { toRaw } from 'vue'
 import type { Slips } from '~/composables/useSlips'
-import { copyEntries, download } from '~/utils/clipboard'
+import { listAsHtml, listAsText } from '~~/core/sheet/carry'
+import { copyRich, download } from '~/utils/clipboard'
 import { count } from '~/utils/words'
 
 /** Above the slips: which are shown and in what order; or, when some are chosen, what to do with them. */
@@ -39,12 +40,12 @@ async function save(to: Written) {
 }
 const files = (Object.keys(FILES) as Written[]).map(to => ({ word: FILES[to][0], run: () => save(to) }))
 const copy = () => notices.attempt(async () => {
-  await copyEntries(
-    chosenSources.value.map((source) => {
-      const alone = composeAlone(store.style, source)
-      return alone.reference ?? alone.parenthetical
-    }),
-  )
+  const entries = chosenSources.value.map((source) => {
+    const alone = composeAlone(store.style, source)
+    return { id: source.id, runs: alone.reference ?? alone.parenthetical, why: [] }
+  })
+  const carried = { entries, details: store.paper?.details ?? {} }
+  await copyRich(listAsHtml(store.style, carried), listAsText(store.style, carried))
   notices.say(`${count(chosen.value.size, 'reference')} on the clipboard, italics and indents and all.`)
 })
 </script>

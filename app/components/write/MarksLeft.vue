@@ -13,12 +13,13 @@ const props = defineProps<{ editor: Editor }>()
 const store = usePaper()
 const owned = useSources()
 const written = useText()
+const found = useFindings()
 const keys = computed(() => new Map(owned.sources.map(source => [source.key, source.id])))
 const idOf = (key: string) => keys.value.get(key)
 const left = computed(() => marksLeft(written.body, idOf))
-/** Keys that the writer chose to leave as they are. */
+/** Keys left as they are before Check knew of marks; what is left now is left there too. */
 const settled = computed(() => new Set((store.paper?.details.marksLeft ?? '').split(' ').filter(Boolean)))
-const unknown = computed(() => left.value.filter(one => one.unknown.some(key => !settled.value.has(key))))
+const unknown = computed(() => left.value.filter(one => !found.left.has(one.id) && one.unknown.some(key => !settled.value.has(key))))
 const named = computed(() => [...new Set(unknown.value.flatMap(one => one.unknown))])
 const namedInWords = computed(() => named.value.slice(0, 4).join(', ') + (named.value.length > 4 ? ` and ${named.value.length - 4} more` : ''))
 const ready = computed(() => left.value.filter(one => !one.unknown.length))
@@ -35,7 +36,7 @@ function show() {
   view.focus()
   bringIntoView(view, place.from)
 }
-const leave = () => store.changePaper({ details: { ...store.paper!.details, marksLeft: [...settled.value, ...named.value].join(' ') } })
+const leave = () => store.changePaper({ left: [...store.paper!.left, ...unknown.value.map(one => one.id)] })
 /** One step, which Undo takes back and nothing else. */
 function make() {
   const { state, view } = props.editor

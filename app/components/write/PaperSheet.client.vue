@@ -145,19 +145,29 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     step(event.key === 'ArrowDown' ? 1 : -1)
   }
 })
+const { looks } = usePageLooks()
 /** The style's levels of headings, as the sheet's own variables; those that begin their paragraph by their level. */
 const headings = computed(() =>
   Object.fromEntries(
-    store.style.page.headings.flatMap((form, i) => [
-      [`--h${i + 1}-weight`, form.bold ? 700 : 400],
-      [`--h${i + 1}-style`, form.italic ? 'italic' : 'normal'],
-      [`--h${i + 1}-align`, form.centred ? 'center' : 'left'],
-      [`--h${i + 1}-indent`, form.indented ? 'var(--indent)' : '0'],
-      [`--h${i + 1}-line`, form.underline ? 'underline' : 'none'],
-      [`--h${i + 1}-caps`, form.smallCaps ? 'small-caps' : 'normal'],
+    ([1, 2, 3, 4, 5] as const).map(level => [level, looks.value[`heading-${level}`]] as const).flatMap(([level, look]) => [
+      [`--h${level}-weight`, look.bold ? 700 : 400],
+      [`--h${level}-style`, look.italic ? 'italic' : 'normal'],
+      [`--h${level}-align`, look.align === 'centre' ? 'center' : 'left'],
+      [`--h${level}-indent`, `${look.first * PX}px`],
+      [`--h${level}-line`, look.underline ? 'underline' : 'none'],
+      [`--h${level}-caps`, look.smallCaps ? 'small-caps' : 'normal'],
     ]),
   ),
 )
+/** The text's own measures, and those of block quotations. */
+const measures = computed(() => {
+  const { body, quotation } = looks.value
+  return {
+    '--indent': `${body.first * PX}px`, '--leading': body.leading, '--after': `${body.after * PX}px`,
+    '--quotation-leading': quotation.leading, '--quotation-left': `${quotation.left * PX}px`,
+    '--quotation-before': `${quotation.before * PX}px`, '--quotation-after': `${quotation.after * PX}px`,
+  }
+})
 const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (form.runIn ? [`run-in-${i + 1}`] : [])))
 </script>
 
@@ -192,7 +202,7 @@ const runIn = computed(() => store.style.page.headings.flatMap((form, i) => (for
         ref="sheet"
         class="sheet border border-t-0 border-rule bg-leaf px-6 pt-10 pb-24 sm:px-[76px]"
         :class="runIn"
-        :style="{ ...headings, '--indent': `${store.style.page.firstLineIndent / 0.75}px`, '--leading': store.style.page.lineSpacing }"
+        :style="{ ...headings, ...measures }"
         @click="pick"
         @keyup="passagesOpen && look()"
         @mouseup="passagesOpen && look()"

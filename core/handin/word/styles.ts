@@ -2,7 +2,14 @@
  * The looks of a printed paper as a document's named styles: who wants block quotations otherwise changes one style, and all
  * of them follow. Lengths in OOXML are twips (1/20 point), sizes half-points.
  */
-import { AlignmentType, LineRuleType, type IParagraphStyleOptions, type IParagraphStylePropertiesOptions, type IRunStylePropertiesOptions, type IStylesOptions } from 'docx'
+import {
+  AlignmentType,
+  LineRuleType,
+  type IParagraphStyleOptions,
+  type IParagraphStylePropertiesOptions,
+  type IRunStylePropertiesOptions,
+  type IStylesOptions,
+} from 'docx'
 import { ROLES, type Look, type Role } from '../../styles/page-schema'
 import type { Geometry } from '../../sheet/printed'
 
@@ -45,11 +52,23 @@ export const STYLE_OF: Readonly<Record<Role, { id: string, name: string }>> = {
 }
 /** Roles whose style the format has already: it is changed, not made. */
 const GIVEN = {
-  'title': 'title', 'heading-1': 'heading1', 'heading-2': 'heading2', 'heading-3': 'heading3', 'heading-4': 'heading4', 'heading-5': 'heading5',
-  'list-item': 'listParagraph', 'note': 'footnoteText', 'endnote': 'endnoteText',
+  'title': 'title',
+  'heading-1': 'heading1',
+  'heading-2': 'heading2',
+  'heading-3': 'heading3',
+  'heading-4': 'heading4',
+  'heading-5': 'heading5',
+  'list-item': 'listParagraph',
+  'note': 'footnoteText',
+  'endnote': 'endnoteText',
 } as const satisfies Partial<Record<Role, string>>
 
-export const ALIGN = { left: AlignmentType.LEFT, centre: AlignmentType.CENTER, right: AlignmentType.RIGHT, justified: AlignmentType.BOTH } as const
+export const ALIGN = {
+  left: AlignmentType.LEFT,
+  centre: AlignmentType.CENTER,
+  right: AlignmentType.RIGHT,
+  justified: AlignmentType.BOTH,
+} as const
 
 /** Headings that programs list and lead to: their depth. */
 const OUTLINE: Partial<Record<Role, number>> = {
@@ -78,6 +97,10 @@ const runOf = (look: Look, face: string): IRunStylePropertiesOptions => ({
 })
 
 export function documentStyles({ looks, face, noteNumber }: Geometry, language: string): IStylesOptions {
+  const paragraphIn = (role: Role) => {
+    const depth = OUTLINE[role]
+    return { ...paragraphOf(looks[role]), ...(depth === undefined ? {} : { outlineLevel: depth }) }
+  }
   const made = ROLES.filter(role => !(role in GIVEN)).map((role): IParagraphStyleOptions => ({
     ...STYLE_OF[role],
     basedOn: 'Normal',
@@ -85,10 +108,10 @@ export function documentStyles({ looks, face, noteNumber }: Geometry, language: 
     next: role === 'body' || role === 'entry' ? STYLE_OF[role].id : 'BodyText',
     quickFormat: true,
     run: runOf(looks[role], face),
-    paragraph: { ...paragraphOf(looks[role]), ...(OUTLINE[role] === undefined ? {} : { outlineLevel: OUTLINE[role] }) },
+    paragraph: paragraphIn(role),
   }))
   const changed = Object.fromEntries(
-    (Object.keys(GIVEN) as (keyof typeof GIVEN)[]).map(role => [GIVEN[role], { run: runOf(looks[role], face), paragraph: { ...paragraphOf(looks[role]), ...(OUTLINE[role] === undefined ? {} : { outlineLevel: OUTLINE[role] }) } }]),
+    Object.entries(GIVEN).map(([role, given]) => [given, { run: runOf(looks[role as Role], face), paragraph: paragraphIn(role as Role) }]),
   )
   return {
     default: {

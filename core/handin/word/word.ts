@@ -58,9 +58,11 @@ function withNotesAsSet(bytes: Uint8Array, { geometry, notes, notesAt }: Printed
   const change = (name: string, how: (xml: string) => string) => {
     if (parts[name]) parts[name] = strToU8(how(strFromU8(parts[name])))
   }
-  for (const [name, style] of [['word/footnotes.xml', 'FootnoteReference'], ['word/endnotes.xml', 'EndnoteReference']] as const)
+  const styled = [['word/footnotes.xml', 'FootnoteReference'], ['word/endnotes.xml', 'EndnoteReference']] as const
+  for (const [name, style] of styled)
     change(name, xml => xml.replaceAll(`<w:rStyle w:val="${style}"/>`, '<w:rStyle w:val="NoteNumber"/>'))
-  if (notesAt === 'end') change('word/settings.xml', xml => xml.replace('<w:compat>', '<w:endnotePr><w:pos w:val="sectEnd"/></w:endnotePr><w:compat>'))
+  const atSectionEnd = '<w:endnotePr><w:pos w:val="sectEnd"/></w:endnotePr>'
+  if (notesAt === 'end') change('word/settings.xml', xml => xml.replace('<w:compat>', `${atSectionEnd}<w:compat>`))
   return zipSync(parts, { level: 6 })
 }
 
@@ -70,7 +72,9 @@ export function wordDocument(printed: PrintedPaper): Document {
     title: printed.title,
     creator: printed.writer,
     styles: documentStyles(geometry, printed.language),
-    [notesAt === 'end' ? 'endnotes' : 'footnotes']: Object.fromEntries(printed.notes.map((note, i) => [i + 1, { children: noteParagraphs(note, printed) }])),
+    [notesAt === 'end' ? 'endnotes' : 'footnotes']: Object.fromEntries(
+      printed.notes.map((note, i) => [i + 1, { children: noteParagraphs(note, printed) }]),
+    ),
     numbering: { config: numberingOf(printed) },
     sections: groupsOf(printed.sections).map((group, i, all) => sectionOf(group, printed, all[i - 1])),
   })
@@ -98,8 +102,18 @@ function sectionOf(group: readonly PrintedSection[], printed: PrintedPaper, befo
     properties: {
       page: {
         size: { width: twips(width), height: twips(height) },
-        margin: { top: twips(margins.top), right: twips(margins.right), bottom: twips(margins.bottom), left: twips(margins.left), header: 720, footer: 720 },
-        pageNumbers: { ...(before && before[0]!.numbers !== group[0]!.numbers ? { start: 1 } : {}), formatType: roman ? NumberFormat.LOWER_ROMAN : NumberFormat.DECIMAL },
+        margin: {
+          top: twips(margins.top),
+          right: twips(margins.right),
+          bottom: twips(margins.bottom),
+          left: twips(margins.left),
+          header: 720,
+          footer: 720,
+        },
+        pageNumbers: {
+          ...(before && before[0]!.numbers !== group[0]!.numbers ? { start: 1 } : {}),
+          formatType: roman ? NumberFormat.LOWER_ROMAN : NumberFormat.DECIMAL,
+        },
       },
       titlePage: !before && geometry.heads.some(head => head.on !== 'every'),
       ...(columns > 1 ? { column: { count: columns, space: 360 } } : {}),
@@ -135,7 +149,10 @@ function headParagraph(heads: readonly HeadLine[], printed: PrintedPaper): Parag
     return after === undefined ? [before] : [before, PageNumber.CURRENT, after]
   }
   const style = STYLE_OF.head.id
-  if (heads.length < 2) return new Paragraph({ style, children: heads.map(head => new TextRun({ children: words(head) })), ...(heads[0] ? { alignment: ALIGN[heads[0].align] } : {}) })
+  if (heads.length < 2) {
+    const [alone] = heads
+    return new Paragraph(alone ? { style, alignment: ALIGN[alone.align], children: [new TextRun({ children: words(alone) })] } : { style })
+  }
   const measure = width - margins.left - margins.right
   const at = (align: HeadLine['align']) => heads.filter(head => head.align === align).flatMap(words)
   return new Paragraph({
@@ -238,7 +255,8 @@ function setRun(run: PrintedRun, { notesAt }: PrintedPaper, heading = false): Pa
     ...(run.smallCaps ? { smallCaps: true } : {}),
   }))
   if (!run.link) return runs
-  return [run.link.startsWith('#') ? new InternalHyperlink({ anchor: bookmark(run.link.slice(1)), children: runs }) : new ExternalHyperlink({ link: run.link, children: runs })]
+  if (run.link.startsWith('#')) return [new InternalHyperlink({ anchor: bookmark(run.link.slice(1)), children: runs })]
+  return [new ExternalHyperlink({ link: run.link, children: runs })]
 }
 
 /** A note's paragraphs; its number is written by the program that opens the document. */
@@ -254,7 +272,12 @@ function numberingOf({ sections }: PrintedPaper) {
     for (const block of section.blocks)
       if (block.is === 'paragraph' && block.item?.n !== undefined && !starts.has(block.item.list)) starts.set(block.item.list, block.item.n)
   const level = (format: (typeof LevelFormat)[keyof typeof LevelFormat], text: string, at: number, start = 1) => ({
-    level: at, format, start, text, alignment: AlignmentType.START, style: { paragraph: { indent: { left: 720 * (at + 1), hanging: 360 } } },
+    level: at,
+    format,
+    start,
+    text,
+    alignment: AlignmentType.START,
+    style: { paragraph: { indent: { left: 720 * (at + 1), hanging: 360 } } },
   })
   return [
     { reference: 'points', levels: ['•', '◦', '•', '◦'].map((point, at) => level(LevelFormat.BULLET, point, at)) },

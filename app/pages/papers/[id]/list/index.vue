@@ -13,7 +13,8 @@ const view = useListView()
 const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation } = view
 const { chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll, mayLeaveOut, leftOut, leaveOut, putBack } = view
 const sheet = computed(() => store.style.list)
-const indent = computed(() => `${sheet.value.hanging / 0.75}px`)
+const { looks } = usePageLooks()
+const indent = computed(() => `${-looks.value.entry.first * PX}px`)
 /** Places shown beside an entry before the rest are asked for. */
 const SHOWN = 3
 const whole = ref(new Set<string>())
@@ -191,7 +192,7 @@ const leaves = (id: string) => {
               class="entry relative bg-leaf px-5 font-page text-page sm:px-12"
               :class="chosen.has(entry.id) && 'chosen'"
               :draggable="headings.length > 0"
-              :style="{ lineHeight: sheet.doubleSpaced ? 2 : 1.45 }"
+              :style="{ lineHeight: Math.max(1.3, looks.entry.leading), paddingBottom: `${looks.entry.after * PX}px` }"
               @dragstart="drag($event, entry.id)"
               @dragend="endDrag"
             >
