@@ -83,7 +83,7 @@ function endnotesOf({ style }: Printing, notes: readonly PrintedParagraph[][]): 
 /** A note's paragraphs; the first begins with its number (`noteLead`), set by whoever sets it. */
 function printNote(runs: readonly Run[], n: number, atEnd: boolean): PrintedParagraph[] {
   const role = atEnd ? 'endnote' : 'note'
-  return inParagraphs(printedRuns(runs)).map((own, i) => ({ is: 'paragraph', role, runs: own, from: { note: n }, ...(i ? {} : { anchor: `note-${n}` }) }))
+  return inParagraphs(printedRuns(runs)).map((own, i) => ({ is: 'paragraph', role, runs: own, from: { note: n }, ...(i ? {} : { note: n, anchor: `note-${n}` }) }))
 }
 
 /** Runs in paragraphs, divided where lines end. */

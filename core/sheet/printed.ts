@@ -43,6 +43,8 @@ export interface PrintedParagraph {
   missing?: boolean
   /** Of a line of the contents: the anchor of what it names. */
   leads?: string
+  /** It begins this note, whose number stands before its words (`noteLead`). */
+  note?: number
   /** What contents, notes and bookmarks lead to. */
   anchor?: string
   from?: Origin

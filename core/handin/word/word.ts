@@ -35,9 +35,10 @@ import {
 } from 'docx'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { headWords } from '../../sheet/heads'
+import { fitted } from '../../sheet/pages/pieces'
 import { pictureBytes, pictureSize } from '../../sheet/pictures'
 import { printPaper, type PaperToPrint } from '../../sheet/print'
-import type { Geometry, PrintedBlock, PrintedPaper, PrintedParagraph, PrintedPicture, PrintedRun, PrintedSection, PrintedTable } from '../../sheet/printed'
+import type { PrintedBlock, PrintedPaper, PrintedParagraph, PrintedPicture, PrintedRun, PrintedSection, PrintedTable } from '../../sheet/printed'
 import type { HeadLine } from '../../styles/page-schema'
 import { printable } from '../printable'
 import { ALIGN, documentStyles, indentOf, STYLE_OF, twips } from './styles'
@@ -218,7 +219,8 @@ function setTable({ rows, headed }: PrintedTable, printed: PrintedPaper): Table 
 function setPicture({ picture, alt, name, look }: PrintedPicture, printed: PrintedPaper): Paragraph[] {
   const read = pictureBytes(picture)
   if (!read) return []
-  const { width, height } = fitted(pictureSize(read.bytes), printed.geometry)
+  const { width: page, height: high, margins, columns } = printed.geometry
+  const { width, height } = fitted(pictureSize(read.bytes), (page - margins.left - margins.right) / columns, high - margins.top - margins.bottom)
   return [new Paragraph({
     style: STYLE_OF.picture.id,
     ...(look?.align ? { alignment: ALIGN[look.align] } : {}),
@@ -230,13 +232,6 @@ function setPicture({ picture, alt, name, look }: PrintedPicture, printed: Print
       altText: { name, title: '', description: alt },
     })],
   })]
-}
-
-/** Points: as large as it is at 96 dots an inch, within the page. */
-export function fitted(size: { width: number, height: number }, { width, height, margins, columns }: Geometry): { width: number, height: number } {
-  const [wide, high] = [(width - margins.left - margins.right) / columns, (height - margins.top - margins.bottom) * 0.85]
-  const scale = Math.min(0.75, wide / size.width, high / size.height)
-  return { width: size.width * scale, height: size.height * scale }
 }
 
 // Words -----------------------------------------------------------------------------------------------------------------

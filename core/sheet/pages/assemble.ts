@@ -1,0 +1,216 @@
+/**
+ * Pages with everything at its place: columns, notes at their foot, heads, numbers of lines and of pages.
+ * Lengths are points from the page's corner.
+ */
+import { headsOn, headWords } from '../heads'
+import type { Origin, PrintedBlock, PrintedPaper, PrintedPicture, SectionName } from '../printed'
+import type { HeadLine } from '../../styles/page-schema'
+import type { Faces } from './face'
+import { RULE, type Column } from './flow'
+import { linesOf, type Line, type PlacedText } from './lines'
+import type { BlockPieces, Piece } from './pieces'
+
+export interface PlacedLine {
+  /** Of its top. */
+  y: number
+  /** Of its letters' foot. */
+  baseline: number
+  height: number
+  texts: PlacedText[]
+  is: 'text' | 'note' | 'head' | 'number'
+  block?: PrintedBlock
+  /** Of a line of the block, from which its words are; absent in heads. */
+  from?: Origin
+  /** It begins its block. */
+  first?: boolean
+  /** Which note it is of. */
+  note?: number
+  /** In a table: which of its cells, from 0, in the row that begins with `row`. */
+  cell?: { row: number, column: number, heading: boolean }
+}
+export interface PlacedRule { x: number, y: number, width: number, thickness: number }
+export interface PlacedPicture { x: number, y: number, width: number, height: number, picture: PrintedPicture }
+export interface Page {
+  /** What stands on it as its number: 3, iv. */
+  label: string
+  section: SectionName
+  lines: PlacedLine[]
+  rules: PlacedRule[]
+  pictures: PlacedPicture[]
+}
+
+export interface Sheet {
+  width: number
+  height: number
+  pages: Page[]
+  /** The page that an anchor stands on, from 0, and how far down. */
+  anchors: Map<string, { page: number, y: number }>
+  /** Letters that no shipped face has. */
+  lacking: string[]
+}
+
+/** Between two columns. */
+export const GUTTER = 18
+
+/** What a page holds before it is numbered. */
+export interface PageParts {
+  columns: readonly Column[]
+  section: SectionName
+  numbers: 'arabic' | 'roman'
+  /** How much of the page stands over its columns. */
+  top: number
+  masthead: readonly BlockPieces[]
+}
+
+/** Heads stand half an inch from the paper's edge (APA 7, 2.18; MLA Handbook 9, 1.4). */
+const HEAD_FROM_EDGE = 36
+
+export function assemble(paper: PrintedPaper, parts: readonly PageParts[], faces: Faces): Sheet {
+  const counts = { arabic: 0, roman: 0 }
+  const pages = parts.map((part, i): Page => {
+    const n = ++counts[part.numbers]
+    const label = part.numbers === 'roman' ? roman(n) : String(n)
+    const body = bodyOf(part, paper)
+    return {
+      label,
+      section: part.section,
+      lines: [...headLines(paper, faces, label, part.numbers === 'roman', i === 0), ...body.lines],
+      rules: body.rules,
+      pictures: body.pictures,
+    }
+  })
+  const anchors: Sheet['anchors'] = new Map()
+  pages.forEach((page, i) => {
+    for (const { block, first, y } of page.lines)
+      if (first && block?.is === 'paragraph' && block.anchor && !anchors.has(block.anchor)) anchors.set(block.anchor, { page: i, y })
+  })
+  const { width, height, lineNumbers } = paper.geometry
+  const numbered = lineNumbers ? withLineNumbers(pages, paper, faces) : pages
+  return { width, height, pages: withContents(numbered, anchors, paper, faces), anchors, lacking: [...faces.lacking] }
+}
+
+interface Body { lines: PlacedLine[], rules: PlacedRule[], pictures: PlacedPicture[] }
+const bodies = new WeakMap<PageParts, { margins: string, body: Body }>()
+
+/** What stands between the heads; made once for as long as the page's parts are what they were. */
+function bodyOf(part: PageParts, paper: PrintedPaper): Body {
+  const margins = JSON.stringify([paper.geometry.margins, paper.geometry.columns, paper.geometry.width])
+  const kept = bodies.get(part)
+  if (kept?.margins === margins) return kept.body
+  const body = makeBody(part, paper)
+  bodies.set(part, { margins, body })
+  return body
+}
+
+function makeBody({ columns, masthead, top }: PageParts, { geometry }: PrintedPaper): Body {
+  const { margins, height, width } = geometry
+  const out: Body = { lines: [], rules: [], pictures: [] }
+  let y = margins.top
+  for (const { pieces, after } of masthead) {
+    for (const piece of pieces) {
+      putPiece(out, piece, margins.left, y + piece.before, width - margins.left - margins.right)
+      y += piece.before + piece.height
+    }
+    y += after
+  }
+  const wide = (width - margins.left - margins.right - GUTTER * (geometry.columns - 1)) / geometry.columns
+  columns.forEach((column, i) => {
+    const x = margins.left + i * (wide + GUTTER)
+    for (const { thing, y: down } of column.pieces) putPiece(out, thing, x, margins.top + top + down, wide)
+    if (!column.notes.length) return
+    const foot = height - margins.bottom - column.notesHeight
+    out.rules.push({ x, y: foot - RULE.below, width: Math.min(RULE.width, wide), thickness: 0.5 })
+    for (const { thing: { line, note, first }, y: down } of column.notes)
+      out.lines.push({ ...placedLine(line, x, foot + down), is: 'note', note, from: { note }, ...(first ? { first } : {}) })
+  })
+  return out
+}
+
+const placedLine = (line: Line, x: number, y: number): Pick<PlacedLine, 'y' | 'baseline' | 'height' | 'texts'> => ({
+  y,
+  baseline: y + line.baseline,
+  height: line.height,
+  texts: x ? line.texts.map(text => ({ ...text, x: text.x + x })) : line.texts,
+})
+
+function putPiece(out: Body, piece: Piece, x: number, y: number, width: number) {
+  const { block } = piece
+  const from = block.from ? { from: block.from } : {}
+  if (piece.is === 'line') out.lines.push({ ...placedLine(piece.line, x, y), is: 'text', block, ...from, ...(piece.first ? { first: true } : {}) })
+  else if (piece.is === 'picture') out.pictures.push({ x: x + piece.x, y, width: piece.width, height: piece.height, picture: piece.picture })
+  else if (piece.is === 'row') {
+    // Rules above the table, under its headings and below it.
+    if (piece.first || (piece.heading && piece.top > 0)) out.rules.push({ x, y, width, thickness: 0.75 })
+    piece.row.cells.forEach(({ x: column, line }, at) => {
+      out.lines.push({ ...placedLine(line, x + column, y + piece.top), is: 'text', block, ...from, cell: { row: piece.at, column: at, heading: piece.heading } })
+    })
+    if (piece.ends || piece.last) out.rules.push({ x, y: y + piece.height, width, thickness: piece.last ? 0.75 : 0.5 })
+  }
+}
+
+// Heads and numbers -----------------------------------------------------------------------------------------------------
+
+const ROMAN = [[1000, 'm'], [900, 'cm'], [500, 'd'], [400, 'cd'], [100, 'c'], [90, 'xc'], [50, 'l'], [40, 'xl'], [10, 'x'], [9, 'ix'], [5, 'v'], [4, 'iv'], [1, 'i']] as const
+function roman(n: number): string {
+  let rest = n
+  let out = ''
+  for (const [value, sign] of ROMAN) while (rest >= value) { out += sign; rest -= value }
+  return out
+}
+
+/** Pages before the text have their roman numbers at their foot, the title page none (Turabian 9, A.1.4.1). */
+const ROMAN_HEADS: readonly HeadLine[] = [{ on: 'later', place: 'bottom', align: 'centre', says: '{n}' }]
+
+function headLines(paper: PrintedPaper, faces: Faces, label: string, isRoman: boolean, first: boolean): PlacedLine[] {
+  const { geometry } = paper
+  const look = { ...geometry.looks.head, left: 0, right: 0, first: 0 }
+  const width = geometry.width - geometry.margins.left - geometry.margins.right
+  return headsOn(isRoman ? ROMAN_HEADS : geometry.heads, first).flatMap((head): PlacedLine[] => {
+    const words = headWords(head, paper, label)
+    if (!words) return []
+    const [line] = linesOf([{ text: words }], { faces, look: { ...look, align: head.align }, width })
+    const y = head.place === 'top' ? HEAD_FROM_EDGE : geometry.height - HEAD_FROM_EDGE - line!.height
+    return [{ ...placedLine(line!, geometry.margins.left, y), is: 'head' }]
+  })
+}
+
+/** The numbers of lines, through the whole paper, left of the text. */
+function withLineNumbers(pages: Page[], paper: PrintedPaper, faces: Faces): Page[] {
+  const look = { ...paper.geometry.looks.head, size: paper.geometry.looks.head.size * 0.75, align: 'right' as const, left: 0, right: 0, first: 0 }
+  let n = 0
+  return pages.map((page) => {
+    const numbers = page.lines.filter(line => line.is === 'text' && !line.cell).map((line): PlacedLine => {
+      const [set] = linesOf([{ text: String(++n) }], { faces, look, width: paper.geometry.margins.left - 12 })
+      return { ...placedLine(set!, 0, line.y), baseline: line.baseline, is: 'number' }
+    })
+    return { ...page, lines: [...page.lines, ...numbers] }
+  })
+}
+
+/** Points from the words of a line of the contents to the number of its page, at the right. */
+function withContents(pages: Page[], anchors: Sheet['anchors'], paper: PrintedPaper, faces: Faces): Page[] {
+  if (!pages.some(page => page.section === 'contents')) return pages
+  const look = { ...paper.geometry.looks['contents-line'], left: 0, right: 0, first: 0, align: 'right' as const }
+  const { margins, width, columns } = paper.geometry
+  const right = margins.left + (width - margins.left - margins.right - GUTTER * (columns - 1)) / columns
+  return pages.map((page) => {
+    if (page.section !== 'contents') return page
+    const lines = page.lines.map((line, i): PlacedLine => {
+      const { block } = line
+      if (block?.is !== 'paragraph' || block.leads === undefined || page.lines[i + 1]?.block === block) return line
+      const there = anchors.get(block.leads)
+      const label = there ? pages[there.page]!.label : ''
+      const [number] = linesOf([{ text: label }], { faces, look, width: right - margins.left })
+      const from = Math.max(...line.texts.map(text => text.x + text.width)) + 4
+      const to = right - (number!.texts[0]?.width ?? 0) - 4
+      const dot = faces.of('regular').width(' .') * look.size
+      const points = Math.max(0, Math.floor((to - from) / dot))
+      const leader: PlacedText[] = points > 1
+        ? [{ x: to - points * dot, width: points * dot, text: ' .'.repeat(points), face: 'regular', size: look.size, rise: 0 }]
+        : []
+      const link = `#${block.leads}`
+      return { ...line, texts: [...line.texts, ...leader, ...placedLine(number!, margins.left, 0).texts].map(text => ({ ...text, link })) }
+    })
+    return { ...page, lines }
+  })
+}
