@@ -78,7 +78,7 @@ export function smallCapitals(text: string): { text: string, small: boolean }[] 
 const UNSPACED = /[\u3040-\u30FF\u3400-\u4DBF\u4E00-\u9FFF\uAC00-\uD7AF\uF900-\uFAFF\u{20000}-\u{2FA1F}]/u
 /** What may not begin a line in them. */
 const NEVER_FIRST = /[、。，．）」』】〉》！？：；ー々ぁぃぅぇぉっゃゅょァィゥェォッャュョ]/u
-const ADDRESS = /^(?:[\p{P}]*)(?:https?:\/\/|www\.|doi:|10\.\d{4,9}\/)/iu
+export const ADDRESS = /^(?:[\p{P}]*)(?:https?:\/\/|www\.|doi:|10\.\d{4,9}\/)/iu
 
 /**
  * Behind these an address may end a line, before those others (Chicago 18, 7.47; MLA Handbook 9, 5.95), and never with a
@@ -87,21 +87,26 @@ const ADDRESS = /^(?:[\p{P}]*)(?:https?:\/\/|www\.|doi:|10\.\d{4,9}\/)/iu
 const BEHIND = new Set([':', '/', '&', '='])
 const BEFORE = new Set(['/', '~', '.', ',', '-', '_', '?', '#', '%', '=', '&'])
 
-/** Where a word may be divided: the places in it, each the length of what stands before. */
+/**
+ * Where an address may end a line, each place the length of what stands before. It is moved to a line of its own first, and
+ * divided only where that does not hold it.
+ */
+export function placesInAddress(word: string): number[] {
+  const out: number[] = []
+  for (let i = 1; i < word.length; i++) {
+    const [last, next] = [word[i - 1]!, word[i]!]
+    // The two slashes behind the scheme stay together.
+    if (next === '/' && (last === '/' || last === ':')) continue
+    if (last === '/' && word[i - 2] === '/') out.push(i)
+    else if (BEFORE.has(next) ? i < word.length - 1 : BEHIND.has(last) && last !== '/') out.push(i)
+  }
+  return out
+}
+
+/** Where a word may be divided. */
 function places(word: string): number[] {
   const out: number[] = []
-  if (ADDRESS.test(word)) {
-    for (let i = 1; i < word.length; i++) {
-      const [last, next] = [word[i - 1]!, word[i]!]
-      // The two slashes behind the scheme stay together.
-      if (last === '/' && next === '/') continue
-      if (last === ':' && next === '/') continue
-      if (last === '/' && word[i - 2] === '/') { out.push(i); continue }
-      if (next === '/' ? last !== ':' : BEFORE.has(next) && i < word.length - 1) out.push(i)
-      else if (BEHIND.has(last) && last !== '/') out.push(i)
-    }
-    return out
-  }
+  if (ADDRESS.test(word)) return out
   for (let i = 1; i < word.length; i++) {
     const [last, next] = [word[i - 1]!, word[i]!]
     if (last === '\u00AD' || last === '\u200B') out.push(i)
@@ -159,8 +164,18 @@ export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[
     }
   })
   end(true)
+  keepTogether(atoms)
   kernAcross(atoms, settings, faces)
   return atoms
+}
+
+/** A number is not parted from the short word that says what it counts: p. 58, vol. 3, no. 2. */
+const COUNTS = /^\p{P}*(?:pp?|vols?|nos?|paras?|figs?|chaps?|chs?|sec|bk)\.$/iu
+function keepTogether(atoms: readonly Atom[]) {
+  for (let i = 0; i + 1 < atoms.length; i++) {
+    const [word, next] = [atoms[i]!, atoms[i + 1]!]
+    if (word.space && next.bits[0] && /^\p{N}/u.test(next.bits[0].text) && COUNTS.test(word.bits.map(bit => bit.text).join(''))) word.breaks = false
+  }
 }
 
 /** Letters on both sides of a space, or of a place where a line may end, stand by each other as all others do. */

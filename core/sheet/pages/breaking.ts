@@ -1,5 +1,5 @@
 /** Where lines end. Ragged lines are filled one by one; justified ones are chosen for the paragraph as a whole. */
-import type { Atom } from './atoms'
+import { ADDRESS, placesInAddress, type Atom, type Bit } from './atoms'
 
 /** A line: its atoms from `from` up to, not including, `to`. */
 export interface Stretch { from: number, to: number }
@@ -22,14 +22,22 @@ export function fill(atoms: readonly Atom[], measure: (line: number) => number):
   const out: Stretch[] = []
   let from = 0
   let width = 0
+  // The last place where the line may end, and what stands behind it.
+  let end = 0
+  let behind = 0
   for (let i = 0; i < atoms.length; i++) {
     const atom = atoms[i]!
     const before = i > from ? (atoms[i - 1]!.space?.width ?? 0) + atoms[i - 1]!.join : 0
     if (i > from && width + before + atom.width + hyphenOf(atom) > measure(out.length) + HAIR) {
-      out.push({ from, to: i })
-      from = i
-      width = atom.width
+      const to = end > from ? end : i
+      out.push({ from, to })
+      width = to === i ? atom.width : behind + before + atom.width
+      from = to
     } else width += before + atom.width
+    if (atom.breaks || atom.ends) {
+      end = i + 1
+      behind = 0
+    } else behind += (i > end ? before : 0) + atom.width
     if (atom.ends) {
       out.push({ from, to: i + 1 })
       from = i + 1
@@ -112,8 +120,9 @@ function chosen(
       if (ratio > tolerance) continue
       const badness = 100 * Math.abs(ratio) ** 3
       const cost = place.cost + (LINE_COST + badness + (atom.hyphen && !last ? HYPHEN_COST : 0)) ** 2
-      const there = best.get(place.line + 1)
-      if (!there || cost < there.cost) best.set(place.line + 1, { at: i + 1, line: place.line + 1, cost, before: place, width, spaces: stretchy })
+      const line = place.line + 1
+      const there = best.get(line)
+      if (!there || cost < there.cost) best.set(line, { at: i + 1, line, cost, before: place, width, spaces: stretchy })
     }
     active = [...kept, ...best.values()]
     if (!active.length) return undefined
@@ -132,36 +141,61 @@ function unwound(end: Place): Stretch[] {
   return out.reverse()
 }
 
-/** Atoms none of which is wider than `room`: one that is, is cut between letters. */
+/** Atoms none of which is wider than `room`: one that is, is cut, an address where addresses may be, a word between letters. */
 export function dividing(atoms: readonly Atom[], room: number, width: (run: number, text: string) => number): Atom[] {
   if (atoms.every(atom => atom.width <= room)) return [...atoms]
-  return atoms.flatMap((atom): Atom[] => {
-    if (atom.width <= room) return [atom]
-    const out: Atom[] = []
-    let open: Atom = { bits: [], width: 0, join: 0, breaks: true }
-    for (const { run, text } of atom.bits) {
-      let bit = ''
-      let wide = 0
-      const put = () => {
-        if (!bit) return
-        const own = width(run, bit)
-        open.bits.push({ run, text: bit, width: own })
-        open.width += own
-        bit = ''
-        wide = 0
-      }
-      for (const letter of text) {
-        const one = width(run, letter)
-        if (open.width + wide + one > room && (bit || open.bits.length) && !/\p{M}/u.test(letter)) {
-          put()
-          out.push(open)
-          open = { bits: [], width: 0, join: 0, breaks: true }
-        }
-        bit += letter
-        wide += one
-      }
+  return atoms.flatMap(atom => (atom.width <= room ? [atom] : inAddresses(atom, width).flatMap(part => byLetters(part, room, width))))
+}
+
+/** An address in the parts that it may be divided in; anything else as it is. */
+function inAddresses(atom: Atom, width: (run: number, text: string) => number): Atom[] {
+  const words = atom.bits.map(bit => bit.text).join('')
+  if (!ADDRESS.test(words)) return [atom]
+  return cutAt(atom, placesInAddress(words), width)
+}
+
+/** An atom cut at some places of its words. */
+function cutAt(atom: Atom, places: readonly number[], width: (run: number, text: string) => number): Atom[] {
+  const out: Atom[] = []
+  let bits: Bit[] = []
+  let at = 0
+  let next = 0
+  const put = () => {
+    if (bits.length) out.push({ bits, width: bits.reduce((sum, bit) => sum + bit.width, 0), join: 0, breaks: true })
+    bits = []
+  }
+  for (const { run, text } of atom.bits) {
+    let from = 0
+    while (next < places.length && places[next]! <= at + text.length) {
+      const piece = text.slice(from, places[next]! - at)
+      if (piece) bits.push({ run, text: piece, width: width(run, piece) })
+      from = places[next]! - at
+      next++
       put()
     }
-    return [...out, { ...atom, bits: open.bits, width: open.width }]
-  })
+    if (from < text.length) bits.push({ run, text: text.slice(from), width: width(run, text.slice(from)) })
+    at += text.length
+  }
+  put()
+  const last = out.pop() ?? { bits: [], width: 0 }
+  return [...out, { ...atom, bits: last.bits, width: last.width }]
+}
+
+/** An atom that no line holds, cut where a line is full. */
+function byLetters(atom: Atom, room: number, width: (run: number, text: string) => number): Atom[] {
+  if (atom.width <= room) return [atom]
+  const places: number[] = []
+  let at = 0
+  let wide = 0
+  for (const { run, text } of atom.bits)
+    for (const letter of text) {
+      const one = width(run, letter)
+      if (wide + one > room && wide > 0 && !/\p{M}/u.test(letter)) {
+        places.push(at)
+        wide = 0
+      }
+      wide += one
+      at += letter.length
+    }
+  return cutAt(atom, places, width)
 }

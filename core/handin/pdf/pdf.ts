@@ -1,0 +1,154 @@
+/**
+ * The paper's pages as a PDF: the same lines that the screen shows, in subsets of the faces, with bookmarks, live links,
+ * note marks that lead to their notes and back, and tags that say what everything is (PDF 1.7, 14.8).
+ */
+import PDFDocument from 'pdfkit'
+import { pictureBytes } from '../../sheet/pictures'
+import { FEATURES } from '../../sheet/pages/face'
+import type { Page, PlacedLine, PlacedPicture, PlacedText, Sheet } from '../../sheet/pages/pages'
+import { wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/printed'
+import { Tags } from './tags'
+
+/** The faces' files, by the names that the sheet's words have. */
+export type FaceFiles = Readonly<Record<string, Uint8Array>>
+
+type Doc = InstanceType<typeof PDFDocument>
+
+/** @returns the file's bytes */
+export function writePdf(paper: PrintedPaper, sheet: Sheet, files: FaceFiles): Promise<Uint8Array> {
+  const doc = new PDFDocument({
+    autoFirstPage: false,
+    // Without a name here the package reads a face of its own.
+    font: '',
+    size: [sheet.width, sheet.height],
+    margin: 0,
+    pdfVersion: '1.7',
+    tagged: true,
+    displayTitle: true,
+    lang: paper.language,
+    info: { Title: paper.title, Author: paper.writer, Creator: 'Dendle', Producer: 'Dendle' },
+  })
+  const done = new Promise<Uint8Array>((resolve, reject) => {
+    const parts: Uint8Array[] = []
+    doc.on('data', (part: Uint8Array) => parts.push(part))
+    doc.on('error', reject)
+    doc.on('end', () => resolve(joined(parts)))
+  })
+  for (const [name, bytes] of Object.entries(files)) doc.registerFont(name, bytes as never)
+  const tags = new Tags(doc, paper)
+  const outline = new Outline(doc)
+  for (const page of sheet.pages) {
+    doc.addPage()
+    setPage(doc, page, tags, outline)
+  }
+  tags.end()
+  labelPages(doc, sheet.pages)
+  doc.end()
+  return done
+}
+
+function setPage(doc: Doc, page: Page, tags: Tags, outline: Outline) {
+  const body = page.lines.filter(line => line.is === 'text')
+  const notes = page.lines.filter(line => line.is === 'note')
+  tags.begin(page.section)
+  // In the order of reading: text with its pictures where they stand, then notes.
+  const things = [...body.map(line => ({ y: line.y, line })), ...page.pictures.map(picture => ({ y: picture.y, picture }))]
+  for (const thing of orderly(things)) {
+    if ('picture' in thing) setPicture(doc, thing.picture, tags)
+    else {
+      if (thing.line.first) begin(doc, thing.line, outline)
+      tags.mark(thing.line)
+      setLine(doc, thing.line)
+    }
+  }
+  for (const line of notes) {
+    if (line.first) doc.addNamedDestination(`note-${line.note}`, 'XYZ', 0, line.y, null)
+    tags.mark(line)
+    setLine(doc, line)
+  }
+  tags.artifact()
+  for (const { x, y, width, thickness } of page.rules) doc.moveTo(x, y).lineTo(x + width, y).lineWidth(thickness).stroke('#000000')
+  for (const line of page.lines) if (line.is === 'head' || line.is === 'number') setLine(doc, line)
+  tags.close()
+}
+
+/** Pictures between the lines, as far as one can tell: in columns lines come in their own order. */
+function orderly<T extends { y: number, line?: PlacedLine, picture?: PlacedPicture }>(things: readonly T[]): T[] {
+  const out = things.filter(thing => thing.line)
+  for (const picture of things.filter(thing => thing.picture)) {
+    const at = out.findIndex(thing => thing.y > picture.y)
+    out.splice(at < 0 ? out.length : at, 0, picture)
+  }
+  return out
+}
+
+/** Where a block begins: what leads to it leads there. */
+function begin(doc: Doc, { block, y }: PlacedLine, outline: Outline) {
+  if (block?.is !== 'paragraph') return
+  if (block.anchor) doc.addNamedDestination(block.anchor, 'XYZ', 0, y, null)
+  const level = outlineLevel(block)
+  if (level) outline.add(wordsOf({ runs: block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs.filter(run => run.note === undefined) }), level)
+}
+function outlineLevel(block: Extract<PrintedBlock, { is: 'paragraph' }>): number {
+  if (block.runIn) return block.runIn.level
+  const heading = /^heading-(\d)$/u.exec(block.role)
+  if (heading) return Number(heading[1])
+  return ['list-heading', 'endnotes-heading', 'abstract-heading', 'contents-heading', 'title-page-title'].includes(block.role) ? 1 : 0
+}
+
+/** Bookmarks, each under the last of a higher level. */
+class Outline {
+  private readonly open: { level: number, item: PDFKit.PDFOutline }[] = []
+
+  constructor(private readonly doc: Doc) {}
+
+  add(words: string, level: number) {
+    while (this.open.length && this.open.at(-1)!.level >= level) this.open.pop()
+    const under = this.open.at(-1)?.item ?? (this.doc as unknown as { outline: PDFKit.PDFOutline }).outline
+    this.open.push({ level, item: under.addItem(words) })
+  }
+}
+
+function setLine(doc: Doc, line: PlacedLine) {
+  for (const text of line.texts) setText(doc, text, line)
+}
+
+function setText(doc: Doc, text: PlacedText, line: PlacedLine) {
+  const y = line.baseline - text.rise
+  doc.font(text.face).fontSize(text.size).fillColor('#000000')
+  doc.text(text.text, text.x, y, { lineBreak: false, baseline: 'alphabetic', features: FEATURES as never, ...(text.underline ? { underline: true } : {}) })
+  if (text.note !== undefined && line.is === 'text') {
+    doc.goTo(text.x, line.y, text.width, line.height, `note-${text.note}`)
+    doc.addNamedDestination(`mark-${text.note}`, 'XYZ', 0, line.y, null)
+  } else if (text.link?.startsWith('#')) doc.goTo(text.x, line.y, text.width, line.height, text.link.slice(1))
+  else if (text.link) doc.link(text.x, line.y, text.width, line.height, text.link)
+}
+
+function setPicture(doc: Doc, { x, y, width, height, picture }: PlacedPicture, tags: Tags) {
+  const read = pictureBytes(picture.picture)
+  tags.picture(picture)
+  // GIF is no picture of PDF's; what it shows is said in its place.
+  if (read && read.type !== 'gif') doc.image(read.bytes as never, x, y, { width, height })
+  else doc.rect(x, y, width, height).lineWidth(0.5).stroke('#777777')
+}
+
+/** Pages are called what stands on them: i, ii, 1, 2 (PDF 1.7, 12.4.2). */
+function labelPages(doc: Doc, pages: readonly Page[]) {
+  const numbers: unknown[] = []
+  let last: string | undefined
+  pages.forEach(({ label }, i) => {
+    const style = /^\d/u.test(label) ? 'D' : 'r'
+    if (style !== last) numbers.push(i, { S: style })
+    last = style
+  })
+  const ref = doc.ref({ Nums: numbers })
+  ref.end()
+  ;(doc as unknown as { _root: { data: Record<string, unknown> } })._root.data.PageLabels = ref
+}
+
+function joined(parts: readonly Uint8Array[]): Uint8Array {
+  const out = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0))
+  let at = 0
+  for (const part of parts) { out.set(part, at); at += part.length }
+  return out
+}
