@@ -7,6 +7,7 @@ import { DETAILS, type Detail } from '../styles/ids'
 import { countOf } from '../text/words'
 import { countWords } from './count'
 import type { Printing } from './printing'
+import { titleRuns } from './title'
 import type { Origin, PrintedParagraph, PrintedRun, PrintedSection } from './printed'
 import type { Role } from '../styles/page-schema'
 import type { Style } from '../styles/schema'
@@ -85,7 +86,7 @@ export function frontMatter(printing: Printing): { front: Omit<PrintedSection, '
   const order: Detail[] = choices.professional ? ['writer', 'institution'] : ['writer', 'institution', 'course', 'instructor', 'date']
   const titlePage = choices.titlePage
     ? [
-        paragraph('title-page-title', title, { detail: 'title' }, { anchor: 'title' }),
+        paragraph('title-page-title', '', { detail: 'title' }, { runs: titleRuns(title), anchor: 'title' }),
         ...linesOf(printing, order, 'title-page-line'),
         ...wordCount(printing, 'title-page-line'),
         ...authorNote(details),
@@ -140,13 +141,14 @@ export const abstractWords = (details: Readonly<Record<string, string>>): number
 export function openingOf(printing: Printing, front: readonly unknown[]): PrintedParagraph[] {
   const { style, title, details, choices } = printing
   const { page } = style
-  const heading = paragraph('title', title, { detail: 'title' }, choices.titlePage && front.length ? {} : { anchor: 'title' })
+  const own = { runs: titleRuns(title), ...(choices.titlePage && front.length ? {} : { anchor: 'title' }) }
+  const heading = paragraph('title', '', { detail: 'title' }, own)
   if (choices.titlePage && front.length) return page.titleAgain ? [heading] : []
   const asked = new Set<Detail>(page.details)
   // An institution stands in a heading where the style asks for one; other details wherever they are given.
   const order = DETAILS.filter(key => key !== 'institution' || asked.has('institution'))
   const lines = linesOf(printing, order, 'opening-line')
   const count = wordCount(printing, 'opening-line')
-  const own = abstractOf(details)
-  return page.titleFirst ? [heading, ...lines, ...count, ...own] : [...lines, ...count, heading, ...own]
+  const abstract = abstractOf(details)
+  return page.titleFirst ? [heading, ...lines, ...count, ...abstract] : [...lines, ...count, heading, ...abstract]
 }

@@ -13,7 +13,13 @@ import type { Style } from '../styles/schema'
 export function printText(printing: Printing): PrintedBlock[] {
   const { style, body } = printing
   const citations = citationsOf(body)
-  const blocks = raiseAfterPunctuation(blocksOf(body), at => raisedFor(style, citations[at]! as CitationData), style.stopsInside)
+  const raised = (at: number) => raisedFor(style, citations[at]! as CitationData)
+  return printBlocks(raiseAfterPunctuation(blocksOf(body), raised, style.stopsInside), printing)
+}
+
+/** Blocks whose citations stand where they print. */
+export function printBlocks(blocks: readonly Block[], printing: Printing): PrintedBlock[] {
+  const { style } = printing
   const counts = new Map<string, number>()
   const out: PrintedBlock[] = []
   for (let i = 0; i < blocks.length; i++) {

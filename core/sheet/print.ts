@@ -15,6 +15,7 @@ import { printList } from './print-list'
 import { printText } from './print-text'
 import type { PrintedBlock, PrintedParagraph, PrintedPaper, PrintedRun, PrintedSection } from './printed'
 import { printedRuns, type PaperToPrint, type Printing } from './printing'
+import { plainTitle } from './title'
 import { citationsOf, creditedIn } from './walking'
 
 export type { PaperToPrint } from './printing'
@@ -46,7 +47,7 @@ export function printPaper(paper: PaperToPrint, composition = composePaper(paper
       heads: choices.professional ? page.professional! : page.heads,
       noteNumber: page.noteNumber,
     },
-    title: paper.title,
+    title: plainTitle(paper.title),
     writer: writersOf(details).join('; '),
     language: details.language || 'en',
     sections: sectionsOf(printing, notes),

@@ -2,80 +2,88 @@
 import type { PrintedPaper, PrintedParagraph, PrintedRun, PrintedTable } from '../../sheet/printed'
 import { grouped, headingLevel, type Grouped } from '../grouped'
 
-export function writeMarkdown(paper: PrintedPaper): string {
+/** @param verbatim citations are marks already, whose brackets are no signs of Markdown */
+export function writeMarkdown(paper: PrintedPaper, verbatim = false): string {
+  const writer = new MarkdownWriter(verbatim)
   const out: string[] = []
   for (const section of paper.sections) {
     if (section.is === 'endnotes' || section.is === 'contents') continue
-    for (const group of grouped(section.blocks)) out.push(groupText(group, section.is === 'title-page'))
+    for (const group of grouped(section.blocks)) out.push(writer.group(group, section.is === 'title-page'))
   }
   for (const [i, note] of paper.notes.entries())
-    out.push(`[^${i + 1}]: ${note.map(one => runsText(one.runs)).join('\n\n    ')}`)
+    out.push(`[^${i + 1}]: ${note.map(one => writer.runs(one.runs)).join('\n\n    ')}`)
   return `${out.filter(Boolean).join('\n\n').trim()}\n`
 }
 
-function groupText(group: Grouped, plain: boolean): string {
-  switch (group.is) {
-    case 'break': return ''
-    case 'quotation': return group.paragraphs.map(one => `> ${runsText(one.runs)}`).join('\n>\n')
-    case 'verse': return group.paragraphs.map(one => runsText(one.runs).split('\\\n').map(line => `> ${line}`).join('  \n')).join('\n>\n')
-    case 'list': return listText(group, '')
-    case 'captioned': {
-      const lines = (all: readonly PrintedParagraph[]) => all.map(one => runsText(one.runs)).join('  \n')
-      const own = group.thing?.is === 'table' ? tableText(group.thing) : group.thing ? `![${escaped(group.thing.alt || group.thing.name)}](${group.thing.picture})` : ''
-      return [lines(group.above), own, lines(group.below)].filter(Boolean).join('\n\n')
+class MarkdownWriter {
+  constructor(private readonly verbatim: boolean) {}
+
+  group(group: Grouped, plain: boolean): string {
+    switch (group.is) {
+      case 'break': return ''
+      case 'quotation': return group.paragraphs.map(one => `> ${this.runs(one.runs)}`).join('\n>\n')
+      case 'verse': return group.paragraphs.map(one => this.runs(one.runs).split('\\\n').map(line => `> ${line}`).join('  \n')).join('\n>\n')
+      case 'list': return this.list(group, '')
+      case 'captioned': {
+        const lines = (all: readonly PrintedParagraph[]) => all.map(one => this.runs(one.runs)).join('  \n')
+        const own = group.thing?.is === 'table' ? this.table(group.thing) : group.thing ? `![${escaped(group.thing.alt || group.thing.name)}](${group.thing.picture})` : ''
+        return [lines(group.above), own, lines(group.below)].filter(Boolean).join('\n\n')
+      }
+      default: return this.paragraph(group.paragraph, plain)
     }
-    default: return paragraphText(group.paragraph, plain)
   }
-}
 
-function paragraphText(paragraph: PrintedParagraph, plain: boolean): string {
-  const { role, runs, lead } = paragraph
-  const words = runsText(runs)
-  if (!words) return ''
-  if (role === 'title' || role === 'title-page-title') return plain || paragraph.anchor === 'title' ? `# ${words}` : ''
-  const level = headingLevel(paragraph)
-  if (level) return `${'#'.repeat(Math.min(6, level + 1))} ${words}`
-  if (role === 'division') return `### ${words}`
-  return lead ? `${escaped(lead.map(run => run.text).join(''))} ${words}` : words
-}
+  private paragraph(paragraph: PrintedParagraph, plain: boolean): string {
+    const { role, runs, lead } = paragraph
+    const words = this.runs(runs)
+    if (!words) return ''
+    if (role === 'title' || role === 'title-page-title') return plain || paragraph.anchor === 'title' ? `# ${words}` : ''
+    const level = headingLevel(paragraph)
+    if (level) return `${'#'.repeat(Math.min(6, level + 1))} ${words}`
+    if (role === 'division') return `### ${words}`
+    return lead ? `${escaped(lead.map(run => run.text).join(''))} ${words}` : words
+  }
 
-function listText({ ordered, start, items }: Extract<Grouped, { is: 'list' }>, indent: string): string {
-  return items.map((item, i) => {
-    const mark = ordered ? `${start + i}. ` : '- '
-    const inner = indent + ' '.repeat(mark.length)
-    return item.map((group, at) => {
-      if (group.is === 'list') return listText(group, inner)
-      const words = groupText(group, false)
-      return at === 0 ? `${indent}${mark}${words}` : `\n${inner}${words}`
+  private list({ ordered, start, items }: Extract<Grouped, { is: 'list' }>, indent: string): string {
+    return items.map((item, i) => {
+      const mark = ordered ? `${start + i}. ` : '- '
+      const inner = indent + ' '.repeat(mark.length)
+      return item.map((group, at) => {
+        if (group.is === 'list') return this.list(group, inner)
+        const words = this.group(group, false)
+        return at === 0 ? `${indent}${mark}${words}` : `\n${inner}${words}`
+      }).join('\n')
     }).join('\n')
-  }).join('\n')
-}
+  }
 
-function tableText({ rows, headed }: PrintedTable): string {
-  const count = Math.max(1, ...rows.map(row => row.length))
-  const line = (cells: readonly PrintedParagraph[][]) =>
-    `| ${Array.from({ length: count }, (_, i) => (cells[i] ?? []).map(one => runsText(one.runs)).join('<br>').replace(/\\\n/gu, '<br>').replace(/\|/gu, '\\|')).join(' | ')} |`
-  const [first, ...rest] = rows
-  // A table of Markdown always has a heading; one without is given an empty one.
-  const head = headed && first ? line(first) : line([])
-  return [head, `|${' --- |'.repeat(count)}`, ...(headed ? rest : rows).map(line)].join('\n')
+  private table({ rows, headed }: PrintedTable): string {
+    const count = Math.max(1, ...rows.map(row => row.length))
+    const line = (cells: readonly PrintedParagraph[][]) =>
+      `| ${Array.from({ length: count }, (_, i) => (cells[i] ?? []).map(one => this.runs(one.runs)).join('<br>').replace(/\\\n/gu, '<br>').replace(/\|/gu, '\\|')).join(' | ')} |`
+    const [first, ...rest] = rows
+    // A table of Markdown always has a heading; one without is given an empty one.
+    const head = headed && first ? line(first) : line([])
+    return [head, `|${' --- |'.repeat(count)}`, ...(headed ? rest : rows).map(line)].join('\n')
+  }
+
+  /** Runs as Markdown: signs stand against the words, never against a space. */
+  runs(runs: readonly PrintedRun[]): string {
+    let out = ''
+    for (let i = 0; i < runs.length; i++) {
+      const run = runs[i]!
+      if (run.note !== undefined) { out += `[^${run.note}]`; continue }
+      let { text } = run
+      const goesOn = (next: PrintedRun) => sameLook(run, next) && !(this.verbatim && run.citation !== next.citation)
+      while (i + 1 < runs.length && goesOn(runs[i + 1]!)) text += runs[++i]!.text
+      out += this.verbatim && run.citation !== undefined ? text : marked(text, run)
+    }
+    return out.replace(/\n/gu, '\\\n')
+  }
 }
 
 /** What would be read as a sign of Markdown is said to be none. */
 const escaped = (text: string): string => text.replace(/[\\`*_[\]<>]/gu, '\\$&').replace(/^(\s*)([-+#]|\d+\.)(?=\s)/u, '$1\\$2')
 
-/** Runs as Markdown: signs stand against the words, never against a space. */
-export function runsText(runs: readonly PrintedRun[]): string {
-  let out = ''
-  for (let i = 0; i < runs.length; i++) {
-    const run = runs[i]!
-    if (run.note !== undefined) { out += `[^${run.note}]`; continue }
-    let { text } = run
-    while (i + 1 < runs.length && sameLook(run, runs[i + 1]!)) text += runs[++i]!.text
-    out += marked(text, run)
-  }
-  return out.replace(/\n/gu, '\\\n')
-}
 const sameLook = (one: PrintedRun, other: PrintedRun): boolean =>
   other.note === undefined && one.link === other.link
   && (['italic', 'bold', 'underline', 'superscript', 'subscript', 'smallCaps'] as const).every(mark => Boolean(one[mark]) === Boolean(other[mark]))

@@ -87,7 +87,8 @@ function begin(doc: Doc, { block, y }: PlacedLine, outline: Outline) {
   if (block?.is !== 'paragraph') return
   if (block.anchor) doc.addNamedDestination(block.anchor, 'XYZ', 0, y, null)
   const level = outlineLevel(block)
-  if (level) outline.add(wordsOf({ runs: block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs.filter(run => run.note === undefined) }), level)
+  const runs = block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs
+  if (level) outline.add(wordsOf({ runs: runs.filter(run => run.note === undefined) }), level)
 }
 function outlineLevel(block: Extract<PrintedBlock, { is: 'paragraph' }>): number {
   if (block.runIn) return block.runIn.level
@@ -116,7 +117,8 @@ function setLine(doc: Doc, line: PlacedLine) {
 function setText(doc: Doc, text: PlacedText, line: PlacedLine) {
   const y = line.baseline - text.rise
   doc.font(text.face).fontSize(text.size).fillColor('#000000')
-  doc.text(text.text, text.x, y, { lineBreak: false, baseline: 'alphabetic', features: FEATURES as never, ...(text.underline ? { underline: true } : {}) })
+  const underline = text.underline ? { underline: true } : {}
+  doc.text(text.text, text.x, y, { lineBreak: false, baseline: 'alphabetic', features: FEATURES as never, ...underline })
   if (text.note !== undefined && line.is === 'text') {
     doc.goTo(text.x, line.y, text.width, line.height, `note-${text.note}`)
     doc.addNamedDestination(`mark-${text.note}`, 'XYZ', 0, line.y, null)
@@ -142,7 +144,7 @@ function labelPages(doc: Doc, pages: readonly Page[]) {
     last = style
   })
   const ref = doc.ref({ Nums: numbers })
-  ref.end()
+  ;(ref as unknown as { end: () => void }).end()
   ;(doc as unknown as { _root: { data: Record<string, unknown> } })._root.data.PageLabels = ref
 }
 

@@ -94,7 +94,8 @@ function groupsOf(sections: readonly PrintedSection[]): PrintedSection[][] {
   return out
 }
 
-function sectionOf(group: readonly PrintedSection[], printed: PrintedPaper, before: readonly PrintedSection[] | undefined): ISectionOptions {
+type Group = readonly PrintedSection[]
+function sectionOf(group: Group, printed: PrintedPaper, before: Group | undefined): ISectionOptions {
   const { geometry } = printed
   const { width, height, margins, columns, lineNumbers } = geometry
   const roman = group[0]!.numbers === 'roman'
@@ -219,8 +220,9 @@ function setTable({ rows, headed }: PrintedTable, printed: PrintedPaper): Table 
 function setPicture({ picture, alt, name, look }: PrintedPicture, printed: PrintedPaper): Paragraph[] {
   const read = pictureBytes(picture)
   if (!read) return []
-  const { width: page, height: high, margins, columns } = printed.geometry
-  const { width, height } = fitted(pictureSize(read.bytes), (page - margins.left - margins.right) / columns, high - margins.top - margins.bottom)
+  const { margins, columns, ...page } = printed.geometry
+  const [wide, high] = [(page.width - margins.left - margins.right) / columns, page.height - margins.top - margins.bottom]
+  const { width, height } = fitted(pictureSize(read.bytes), wide, high)
   return [new Paragraph({
     style: STYLE_OF.picture.id,
     ...(look?.align ? { alignment: ALIGN[look.align] } : {}),

@@ -23,10 +23,11 @@ export type { PlacedText } from './lines'
 /** What stands over two columns at their full width. */
 const MASTHEAD = new Set(['title', 'opening-line'])
 
+interface LaidPage { start: Start, next: Start | undefined, parts: PageParts }
 interface Laid {
   chunks: readonly Chunk[]
   notes: ReadonlyMap<number, NoteLines>
-  pages: readonly { start: Start, next: Start | undefined, parts: PageParts }[]
+  pages: readonly LaidPage[]
   /** What else a page's shape depends on. */
   frame: string
 }
@@ -117,7 +118,7 @@ export class Layouter {
     const tail = before ? alikeAtTail(before.chunks, chunks, head, same) : 0
     const shift = before ? chunks.length - before.chunks.length : 0
     // Sections begin where they began, or no page that was laid out stands.
-    const pages: Laid['pages'][number][] = []
+    const pages: LaidPage[] = []
     let start: Start | undefined = { chunk: 0, piece: 0, carried: [] }
     if (before)
       for (const page of before.pages) {
@@ -131,8 +132,7 @@ export class Layouter {
       const there = before && from.chunk >= chunks.length - tail ? before.pages[firstAt(before.pages, from, shift, at)] : undefined
       if (there && before) {
         const rest = before.pages.slice(before.pages.indexOf(there))
-        const moves = ({ start: was, next, parts }: Laid['pages'][number]) => ({ start: moved(was, shift), next: next && moved(next, shift), parts })
-        pages.push(...(shift ? rest.map(moves) : rest))
+        pages.push(...(shift ? rest.map(page => movedPage(page, shift)) : rest))
         break
       }
       const section = sectionAt(begins, from.chunk)
@@ -142,7 +142,8 @@ export class Layouter {
       const heights = Array.from({ length: columns }, () => height - top)
       const filled = fillPage(chunks, noteOf, { heights }, from, chunks.length)
       const { is, numbers, masthead } = shape
-      pages.push({ start: from, next: filled.next, parts: { columns: filled.columns, section: is, numbers, top, masthead: opens ? masthead : [] } })
+      const parts = { columns: filled.columns, section: is, numbers, top, masthead: opens ? masthead : [] }
+      pages.push({ start: from, next: filled.next, parts })
       start = filled.next
     }
     return { chunks, notes, pages, frame }
@@ -200,11 +201,13 @@ function alikeAtTail(before: readonly Chunk[], now: readonly Chunk[], head: numb
   while (n < most && same(before[before.length - 1 - n]!, now[now.length - 1 - n]!)) n++
   return n
 }
-function firstAt(pages: Laid['pages'], start: Start, shift: number, at: ReadonlyMap<number, number>): number {
+function firstAt(pages: readonly LaidPage[], start: Start, shift: number, at: ReadonlyMap<number, number>): number {
   const i = at.get(start.chunk - shift)
   if (i === undefined) return -1
   // A long chunk begins several pages.
   for (let k = i; k >= 0 && pages[k]!.start.chunk === start.chunk - shift; k--) if (sameStart(start, pages[k]!.start, shift)) return k
   return -1
 }
+const movedPage = ({ start, next, parts }: LaidPage, shift: number): LaidPage =>
+  ({ start: moved(start, shift), next: next && moved(next, shift), parts })
 const moved = (start: Start, shift: number): Start => ({ ...start, chunk: start.chunk + shift })

@@ -1,0 +1,67 @@
+/** Every way to take a paper away: one row each, and what writes it. */
+import { strToU8, zipSync } from 'fflate'
+import { twinOf, type Twin } from '../sheet/choices'
+import type { Faces } from '../sheet/pages/face'
+import { Layouter } from '../sheet/pages/pages'
+import { printPaper, type PaperToPrint } from '../sheet/print'
+import { plainTitle } from '../sheet/title'
+import type { FaceFiles } from './pdf/pdf'
+import { printable } from './printable'
+
+export interface WayRow {
+  /** The file's ending. */
+  ending: string
+  words: string
+  type: string
+}
+export const WAYS = {
+  docx: { ending: 'docx', words: 'Word-processor document', type: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document' },
+  pdf: { ending: 'pdf', words: 'Finished pages', type: 'application/pdf' },
+  odt: { ending: 'odt', words: 'Open document', type: 'application/vnd.oasis.opendocument.text' },
+  html: { ending: 'html', words: 'Web page', type: 'text/html' },
+  tex: { ending: 'tex', words: 'Typesetting source', type: 'application/x-tex' },
+  md: { ending: 'md', words: 'Markdown', type: 'text/markdown' },
+  txt: { ending: 'txt', words: 'Plain text', type: 'text/plain' },
+  marked: { ending: 'md', words: 'Marked text', type: 'text/markdown' },
+  texbib: { ending: 'zip', words: 'Typesetting source with its sources', type: 'application/zip' },
+} as const satisfies Record<string, WayRow>
+export type Way = keyof typeof WAYS
+export const WAY_IDS = Object.keys(WAYS) as Way[]
+
+export interface Needs {
+  /** A shipped face, measured and as files. */
+  faces: (twin: Twin) => { files: FaceFiles, faces: Faces }
+  /** A source's key by its id. */
+  keyOf: (id: string) => string
+  /** Its sources as BibTeX, by their keys. */
+  bibtex: () => string
+}
+
+/** The paper as a file's bytes. What no document can hold is taken out of its words. */
+export async function writeWay(way: Way, { style, ...given }: PaperToPrint, needs: Needs): Promise<Uint8Array> {
+  const paper: PaperToPrint = { style, ...printable(given), showMissing: false }
+  switch (way) {
+    case 'docx': return (await import('./word/word')).writeWord(paper)
+    case 'odt': return (await import('./formats/odt')).writeOdt(printPaper(paper))
+    case 'pdf': {
+      const printed = printPaper(paper)
+      const { files, faces } = needs.faces(twinOf(printed.geometry.face))
+      return (await import('./pdf/pdf')).writePdf(printed, new Layouter(faces).lay(printed), files)
+    }
+    case 'html': return strToU8((await import('./formats/html')).writeHtml(printPaper(paper)))
+    case 'md': return strToU8((await import('./formats/markdown')).writeMarkdown(printPaper(paper)))
+    case 'txt': return strToU8((await import('./formats/text')).writeText(printPaper(paper)))
+    case 'marked': return strToU8((await import('./formats/marked')).writeMarked(paper, needs.keyOf))
+    case 'tex': return strToU8((await import('./formats/latex')).writeLatex(printPaper(paper)))
+    case 'texbib': return zipSync({
+      'paper.tex': strToU8((await import('./formats/latex')).writeLatex(printPaper(paper))),
+      'sources.bib': strToU8(needs.bibtex()),
+    })
+  }
+}
+
+/** A file's name from the paper's title and the day: "Should Carewick Mend Its Tide Mill 2026-11-29.docx". */
+export function fileName(title: string, day: string, ending: string): string {
+  const words = plainTitle(title).replace(/[^\p{L}\p{N} '’-]+/gu, ' ').replace(/\s+/gu, ' ').trim().slice(0, 80).trim()
+  return `${words || 'Paper'}${day ? ` ${day}` : ''}.${ending}`
+}
