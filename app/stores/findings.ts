@@ -1,13 +1,13 @@
 /** What Check finds in the open paper: made in a worker, a moment behind the writer; what was left, and fixes done. */
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { defineStore } from 'pinia'
 import { wrap, type Remote } from 'comlink'
 import type { Family, Finding } from '~~/core/check/finding'
 import { changedBlocks, withBlocks } from '~~/core/sheet/changed-blocks'
-import type { DocNode } from '~~/core/sheet/document'
 import { count } from '~/utils/words'
 import type { CheckWorker, Given, MendedPaper, ShownFinding } from '~/workers/check.worker'
 import { useComposition } from './composition'
+import { PaperFeed } from './feed'
 import { useNotices } from './notices'
 import { usePaper } from './paper'
 import { useSources, type PaperSource } from './sources'
@@ -47,7 +47,8 @@ export const useFindings = defineStore('findings', () => {
   let thread: Worker | undefined
   let paperId = ''
   /** What the worker was given last. */
-  let given: { [K in 'style' | 'sources' | 'passages' | 'title' | 'details' | 'words']?: unknown } & { doc?: DocNode } = {}
+  const feed = new PaperFeed()
+  let given: { passages?: unknown, words?: unknown } = {}
   let timer: ReturnType<typeof setTimeout> | undefined
   let reading: Promise<void> | undefined
 
@@ -68,6 +69,7 @@ export const useFindings = defineStore('findings', () => {
     thread?.terminate()
     worker = undefined
     thread = undefined
+    feed.forget()
     given = {}
   }
   function again() {
@@ -76,35 +78,12 @@ export const useFindings = defineStore('findings', () => {
   }
 
   function whatChanged(): Given {
-    const now = {
-      style: store.style.id,
-      sources: owned.sources,
-      passages: owned.passages,
-      title: store.paper?.title ?? '',
-      details: store.paper?.details ?? {},
-      words: composed.words,
-    }
-    const out: Given = {}
-    if (now.style !== given.style) out.style = now.style
-    if (now.title !== given.title) out.title = now.title
-    if (now.words !== given.words) out.words = now.words
-    if (now.details !== given.details) out.details = { ...now.details }
-    if (now.sources !== given.sources)
-      out.sources = now.sources.map(({ id, kind, fields, listed, leftOut, division }) => ({
-        id,
-        kind,
-        fields: plainly(fields),
-        listed,
-        leftOut,
-        ...(division ? { division } : {}),
-      }))
-    if (now.passages !== given.passages)
-      out.passages = now.passages.map(({ sourceId, form, words, original, locator }) => ({ sourceId, form, words, original, locator }))
-    const doc = written.body
-    const blocks = given.doc && given.doc !== doc ? changedBlocks(given.doc, doc) : undefined
-    if (!given.doc) out.doc = plainly(doc)
-    else if (blocks) out.blocks = plainly(blocks)
-    given = { ...now, doc }
+    const out: Given = feed.change()
+    const [passages, words] = [owned.passages, composed.words]
+    if (words !== given.words) out.words = words
+    if (passages !== given.passages)
+      out.passages = passages.map(({ sourceId, form, words, original, locator }) => ({ sourceId, form, words, original, locator }))
+    given = { passages, words }
     return out
   }
   async function read() {
@@ -112,6 +91,8 @@ export const useFindings = defineStore('findings', () => {
     if (!worker || !store.paper) return
     if (store.paper.id !== paperId) {
       paperId = store.paper.id
+      feed.forget()
+      given = {}
       known.value = false
       all.value = []
     }
@@ -200,6 +181,3 @@ export const useFindings = defineStore('findings', () => {
 
 /** A finding about a source is one of the paper's by the source's id before its own. */
 const idOf = (source: { id: string }, finding: { id: string }): string => `${source.id}:${finding.id}`
-
-/** Without what makes it reactive: a worker takes plain objects. */
-const plainly = <T extends object>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T

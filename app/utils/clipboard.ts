@@ -9,9 +9,11 @@ export const copyRich = (html: string, text: string) =>
 
 export const copyRuns = (runs: readonly Run[]) => copyRich(toHtml(runs), plain(runs))
 /** A text as a file in the downloads. */
-export function download(name: string, text: string, type: string) {
+export const download = (name: string, text: string, type: string) => downloadBlob(name, new Blob([text], { type }))
+
+export function downloadBlob(name: string, blob: Blob) {
   const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type }))
+  link.href = URL.createObjectURL(blob)
   link.download = name
   link.click()
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000)

@@ -4,64 +4,37 @@ import { Checker } from '~~/core/check/checker'
 import type { Change, Finding } from '~~/core/check/finding'
 import { fixAll, withFix, type Mended } from '~~/core/check/fixing'
 import type { PaperToCheck } from '~~/core/check/setting'
-import { Composer } from '~~/core/compose/compose'
-import { sameList } from '~~/core/compose/paper'
-import { changedBlocks, withBlocks, type BlocksChange } from '~~/core/sheet/changed-blocks'
-import { listing, type ListPart } from '~~/core/sheet/listing'
-import { emptyDocument, type DocNode } from '~~/core/sheet/document'
-import { citationsOf, creditedIn } from '~~/core/sheet/walking'
+import { changedBlocks, type BlocksChange } from '~~/core/sheet/changed-blocks'
+import { listing } from '~~/core/sheet/listing'
 import type { Source } from '~~/core/source/model'
-import { styleOf } from '~~/core/styles'
 import { BY_LIST } from '~~/core/text/by-list'
 import { decideTitlesBy } from '~~/core/text/capitals'
+import { FedPaper, type PaperChange } from './fed-paper'
 
 decideTitlesBy(BY_LIST)
 
-type GivenSource = Source & { listed: boolean, leftOut: boolean, division?: string }
-/** What of the paper is other than at the last check; everything at the first. */
-export interface Given {
-  style?: string
-  sources?: readonly GivenSource[]
+/** What is other than at the last check. */
+export interface Given extends PaperChange {
   passages?: PaperToCheck['passages']
-  doc?: DocNode
-  blocks?: BlocksChange
-  title?: string
-  details?: Record<string, string>
   words?: number
 }
 /** A finding as it is shown: what its fix would change stays here until it is asked for. */
 export type ShownFinding = Omit<Finding, 'fix'> & { fix?: { label: string, shows?: string, on: Change['on'] } }
 export interface MendedPaper { blocks?: BlocksChange, sources: Source[], unlisted: string[], done: number }
 
-const composer = new Composer()
 const checker = new Checker()
-let paper = { style: 'apa-7', sources: [] as readonly GivenSource[], passages: [] as PaperToCheck['passages'], doc: emptyDocument(), title: '', details: {} as Record<string, string>, words: 0 }
+const paper = new FedPaper()
+let passages: PaperToCheck['passages'] = []
+let words = 0
 let found: readonly Finding[] = []
-/** What bears on the list, kept while the sources and headings are what they were: what is composed of it is kept by it. */
-let listed: { of: readonly GivenSource[], headings: string | undefined, part: ListPart } | undefined
 
 function toCheck(): PaperToCheck {
-  const style = styleOf(paper.style)!
   const now = new Date()
-  const { headings } = paper.details
-  if (!listed || listed.headings !== headings || !sameList(listed.of, paper.sources))
-    listed = { of: paper.sources, headings, part: listing(paper.sources, headings) }
-  const { alsoList, leftOut } = listed.part
-  const composition = composer.compose(style, paper.sources, {
-    ...listed.part,
-    citations: citationsOf(paper.doc),
-    alsoList: [...new Set([...alsoList, ...creditedIn(paper.doc)])],
-  })
+  const { style, sources, doc, title, details } = paper
+  const { alsoList, leftOut } = paper.listPart
   const today = [now.getFullYear(), now.getMonth() + 1, now.getDate()] as const
-  return { ...paper, style, alsoList, ...(leftOut ? { leftOut } : {}), composition, today }
-}
-
-/** A source that says what it said is the object it was: what was made of it is not made again. */
-function sameSource(source: GivenSource): GivenSource {
-  const before = paper.sources.find(one => one.id === source.id)
-  if (!before) return source
-  const fields = JSON.stringify(before.fields) === JSON.stringify(source.fields) ? before.fields : source.fields
-  return fields === before.fields && JSON.stringify(before) === JSON.stringify(source) ? before : { ...source, fields }
+  const composition = paper.compose()
+  return { style, sources, doc, title, details, passages, words, alsoList, ...(leftOut ? { leftOut } : {}), composition, today }
 }
 
 const show = ({ fix, ...finding }: Finding): ShownFinding => ({
@@ -70,9 +43,10 @@ const show = ({ fix, ...finding }: Finding): ShownFinding => ({
 })
 
 const api = {
-  check({ blocks, ...given }: Given): ShownFinding[] {
-    paper = { ...paper, ...given, ...(given.sources ? { sources: given.sources.map(sameSource) } : {}) }
-    if (blocks) paper.doc = withBlocks(paper.doc, blocks)
+  check(given: Given): ShownFinding[] {
+    paper.change(given)
+    if (given.passages) ({ passages } = given)
+    if (given.words !== undefined) ({ words } = given)
     found = checker.check(toCheck())
     return found.map(show)
   },

@@ -1,13 +1,13 @@
 /** A thread of the server's that writes documents: a long paper being made leaves the others their answers. */
 import '../../core/text/with-lists'
 import { parentPort } from 'node:worker_threads'
-import { writeWord, type WordOrder } from './word'
+import { writeOrder, type Order } from './ways'
 
-export interface Asked { id: number, order: WordOrder }
+export interface Asked { id: number, order: Order }
 export type Answered = { id: number, file: Uint8Array } | { id: number, problem: string }
 
 parentPort!.on('message', ({ id, order }: Asked) => {
-  writeWord(order).then(
+  writeOrder(order).then(
     file => parentPort!.postMessage({ id, file } satisfies Answered),
     (error: unknown) => parentPort!.postMessage({ id, problem: String((error as Error)?.stack ?? error) } satisfies Answered),
   )

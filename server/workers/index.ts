@@ -6,7 +6,7 @@ import { existsSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import type { Answered, Asked } from './document.worker'
-import type { WordOrder } from './word'
+import type { Order } from './ways'
 
 const script = () => join(dirname(resolve(process.argv[1] ?? '.')), 'workers/document.mjs')
 const waiting = new Map<number, { resolve: (file: Uint8Array) => void, reject: (error: Error) => void }>()
@@ -33,9 +33,9 @@ function start(): Worker {
   return begun
 }
 
-/** The paper as a word-processor document, written in a thread of its own. */
-export async function wordFile(order: WordOrder): Promise<Uint8Array> {
-  if (!existsSync(script())) return (await import('./word')).writeWord(order)
+/** The paper as a file, written in a thread of its own. */
+export async function paperFile(order: Order): Promise<Uint8Array> {
+  if (!existsSync(script())) return (await import('./ways')).writeOrder(order)
   worker ??= start()
   const id = ++last
   return new Promise((resolve, reject) => {

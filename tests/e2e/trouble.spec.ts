@@ -250,7 +250,7 @@ test('while a long document is written, others are answered', async ({ request }
   const content = Array.from({ length: 6000 }, (_, i) => ({ type: 'paragraph', content: [{ type: 'text', text: `Paragraph ${i}. ${'Mud gathers behind the gate. '.repeat(12)}` }] }))
   expect((await request.patch(`/api/papers/${id}`, { data: { revision: 1, body: { type: 'doc', content } } })).status()).toBe(200)
   let written = false
-  const document = request.get(`/api/papers/${id}/document.docx`, { timeout: 60_000 }).then((answer) => {
+  const document = request.get(`/api/papers/${id}/take/docx`, { timeout: 60_000 }).then((answer) => {
     written = true
     return answer.status()
   })

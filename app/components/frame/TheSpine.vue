@@ -4,6 +4,7 @@ import { BookOpenText, ListOrdered, NotebookPen, PackageCheck, SearchCheck } fro
 const composed = useComposition()
 const owned = useSources()
 const found = useFindings()
+const pages = usePages()
 const { theme, toggle } = useTheme()
 const route = useRoute()
 const base = computed(() => `/papers/${String(route.params.id)}`)
@@ -12,12 +13,12 @@ const stops = computed(() => [
   { to: 'write', word: 'Write', icon: NotebookPen, count: composed.words, of: 'words' },
   { to: 'list', word: 'List', icon: ListOrdered, count: composed.composition.list.length, of: 'entries' },
   { to: 'check', word: 'Check', icon: SearchCheck, count: found.known ? found.standing.length : undefined, of: found.standing.length === 1 ? 'finding' : 'findings' },
-  { to: 'hand-in', word: 'Hand in', icon: PackageCheck, count: undefined, of: '' },
+  { to: 'hand-in', word: 'Hand in', icon: PackageCheck, count: pages.sheet?.pages.length, of: pages.sheet?.pages.length === 1 ? 'page' : 'pages' },
 ])
-// The paper is read through when the page has come to rest.
-let idle: ReturnType<typeof setTimeout> | undefined
-onMounted(() => { idle = setTimeout(() => found.start(), 6000) })
-onBeforeUnmount(() => clearTimeout(idle))
+// The paper is read through, and its pages are set, when the page has come to rest.
+const idle: ReturnType<typeof setTimeout>[] = []
+onMounted(() => idle.push(setTimeout(() => found.start(), 6000), setTimeout(() => pages.start(), 9000)))
+onBeforeUnmount(() => idle.forEach(clearTimeout))
 </script>
 
 <template>

@@ -1,123 +1,316 @@
 <script setup lang="ts">
-import { useForm } from '@tanstack/vue-form'
-import * as z from 'zod'
-import { DETAILS, detailSchema, type Detail } from '~~/core/sheet/paper-details'
+import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
+import { formatDistanceToNow } from 'date-fns'
+import { citationIdsOf } from '~~/core/sheet/walking'
+import { inWords } from '~~/core/text/numbers'
+import { faceAddresses } from '~/utils/face-addresses'
 import { count } from '~/utils/words'
+import type { ShownLine } from '~/stores/pages'
 
 const store = usePaper()
-const composed = useComposition()
-const saving = useSaving()
+const pages = usePages()
+const found = useFindings()
 const written = useText()
-const notices = useNotices()
-const busy = ref(false)
-const WORDS: Record<Detail, string> = {
-  writer: 'Your name',
-  instructor: 'Instructor',
-  course: 'Course',
-  institution: 'Institution',
-  date: 'Date',
-}
-const given = () => Object.fromEntries(DETAILS.map(key => [key, store.paper?.details[key] ?? ''])) as Record<Detail, string>
-// A detail is saved as it is typed; the form says what is wrong with one, and what other tabs change comes in.
-const form = useForm({
-  defaultValues: given(),
-  validators: { onChange: z.object(Object.fromEntries(DETAILS.map(key => [key, detailSchema])) as Record<Detail, typeof detailSchema>) },
-})
-watch(
-  () => store.paper?.details,
-  () => {
-    for (const key of DETAILS)
-      if (form.getFieldValue(key) !== (store.paper?.details[key] ?? '')) form.setFieldValue(key, store.paper?.details[key] ?? '')
-  },
-)
-function change(key: Detail, value: string) {
-  form.setFieldValue(key, value)
-  if (detailSchema.safeParse(value).success) store.changePaper({ details: { ...store.paper!.details, [key]: value } })
-}
-const page = computed(() => store.style.page)
+const composed = useComposition()
+const route = useRoute()
+const sheet = computed(() => pages.sheet)
+const { since, changed, marked, isChanged } = useSinceLastLook()
 
-async function take() {
-  busy.value = true
-  await notices.attempt(async () => {
-    await saving.flush()
-    if (saving.hasUnsaved())
-      throw new Error('Some of the paper is not saved yet, so the document would be out of date. Try again when the head says Saved.')
-    const response = await fetch(`/api/papers/${store.paper!.id}/document.docx`)
-    if (!response.ok)
-      throw new Error(((await response.json().catch(() => ({}))) as { message?: string }).message ?? 'The document could not be made.')
-    const name = /filename\*=UTF-8''([^;]+)/u.exec(response.headers.get('content-disposition') ?? '')?.[1]
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(await response.blob())
-    link.download = name ? decodeURIComponent(name) : 'paper.docx'
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
-    notices.say('The document is in your downloads.')
-  })
-  busy.value = false
+// Faces: the very files that the lines are measured by.
+const face = computed(() => `Page ${sheet.value?.twin ?? 'tinos'}`)
+const loaded = new Set<string>()
+watch(() => sheet.value?.twin, (twin) => {
+  if (!twin || loaded.has(twin)) return
+  loaded.add(twin)
+  for (const [shape, address] of Object.entries(faceAddresses(twin))) {
+    const own = new FontFace(`Page ${twin}`, `url(${address})`, { weight: shape.startsWith('bold') ? '700' : '400', style: shape.endsWith('italic') ? 'italic' : 'normal' })
+    document.fonts.add(own)
+    void own.load()
+  }
+}, { immediate: true })
+
+// How large, and how many side by side.
+const area = useTemplateRef<HTMLElement>('area')
+const { width: room, height: high } = useElementSize(area)
+const zoom = useLocalStorage('dendle-page-zoom', 'fit', { initOnMounted: true })
+const two = useLocalStorage('dendle-pages-beside', true, { initOnMounted: true })
+/** CSS pixels between pages, and around them; under each the line with its number. */
+const GAP = 22
+const UNDER = 30
+const beside = computed(() => (two.value && room.value > 560 ? 2 : 1))
+const scale = computed(() => {
+  if (!sheet.value) return 1
+  const fit = (room.value - GAP * (beside.value + 1)) / beside.value / sheet.value.width
+  return zoom.value === 'fit' ? Math.max(0.3, Math.min(fit, 1.9)) : Number(zoom.value) / 75
+})
+const rowHeight = computed(() => (sheet.value ? sheet.value.height * scale.value + UNDER + GAP : 1))
+const rows = computed(() => Math.ceil((sheet.value?.pages.length ?? 0) / beside.value))
+const top = ref(0)
+useEventListener(area, 'scroll', () => { top.value = area.value?.scrollTop ?? 0 }, { passive: true })
+/** Rows that are in sight, and one on each side. */
+const inSight = computed(() => {
+  const from = Math.max(0, Math.floor(top.value / rowHeight.value) - 1)
+  const to = Math.min(rows.value, Math.ceil((top.value + (high.value || 800)) / rowHeight.value) + 1)
+  return Array.from({ length: Math.max(0, to - from) }, (_, i) => from + i)
+})
+const pagesOf = (row: number) => {
+  const from = row * beside.value
+  return (sheet.value?.pages ?? []).slice(from, from + beside.value).map((page, i) => ({ page, at: from + i }))
 }
-/** Where the style puts the details. */
-const whither = computed(() => {
-  const { short, page } = store.style
-  if (page.titlePage) return `${short} puts these on a title page.`
-  return page.runningHead === 'surname-number' ? `${short} heads the first page with them, and every page with your surname.` : 'These head the first page.'
+const current = ref(0)
+watch([top, rowHeight, beside], () => {
+  const row = Math.floor((top.value + rowHeight.value * 0.3) / rowHeight.value)
+  // The page one went to stays the one one is on, as long as its row does.
+  if (Math.floor(current.value / beside.value) !== row) current.value = Math.min((sheet.value?.pages.length ?? 1) - 1, row * beside.value)
 })
+function goToPage(at: number) {
+  current.value = at
+  area.value?.scrollTo({ top: Math.floor(at / beside.value) * rowHeight.value })
+}
+const asked = ref('')
+function goToLabel() {
+  const at = sheet.value?.pages.findIndex(page => page.label === asked.value.trim()) ?? -1
+  if (at >= 0) goToPage(at)
+  asked.value = ''
+}
+const pageWord = (section: string) => ({ 'title-page': 'title page', 'abstract': 'before the text', 'contents': 'contents', 'list': store.style.list.heading, 'endnotes': store.style.page.notesHeading } as Record<string, string>)[section]
+
+// Places: a line leads to where its words are kept.
+const details = useTemplateRef<{ focus: (key: string) => void }>('details')
+const here = ref<string>()
+function go({ from }: ShownLine) {
+  if (!from) return
+  const paper = `/papers/${store.paper!.id}`
+  if ('block' in from) void navigateTo({ path: `${paper}/write`, query: { block: String(from.block) } })
+  else if ('source' in from) void navigateTo({ path: `${paper}/list`, query: { entry: from.source } })
+  else if ('note' in from) {
+    const cited = citationIdsOf(written.body)[composed.composition.noteNumbers.indexOf(from.note)]
+    void navigateTo({ path: `${paper}/write`, query: cited ? { cited } : {} })
+  }
+  else if (from.detail === 'title') document.querySelector<HTMLElement>('header [aria-label="Title of the paper"]')?.focus()
+  else details.value?.focus(from.detail)
+}
+/** One who comes from Write, or from a finding, is shown the place. */
+function arrive() {
+  const { sheet: laid } = pages
+  const { block } = route.query
+  const wanted = typeof block === 'string' ? `{"block":${Number(block)}}` : undefined
+  if (!laid || !wanted) return
+  const at = laid.pages.findIndex(page => page.lines.some(line => line.from && JSON.stringify(line.from) === wanted))
+  if (at < 0) return
+  here.value = wanted
+  void nextTick(() => goToPage(at))
+}
+const arrived = ref(false)
+watch([sheet, room], () => {
+  if (arrived.value || !sheet.value || !room.value) return
+  arrived.value = true
+  arrive()
+}, { immediate: true })
+onMounted(() => {
+  pages.start()
+  found.start()
+})
+
 const held = computed(() => {
-  const { list, name, edition } = store.style
-  const entries = `${count(composed.composition.list.length, 'entry', 'entries')} under ${list.heading}`
-  return `${count(composed.words, 'word')}, ${count(written.citations.length, 'citation')}, ${entries}, in ${name} ${edition}.`
+  const n = found.standing.length
+  const certain = found.standing.filter(one => one.certain).length
+  if (!found.known) return ''
+  if (!n) return 'Check has nothing left to say.'
+  return `${count(n, 'finding')} in Check${certain ? `, ${certain === n ? (n === 1 ? 'with' : 'each with') : `${inWords(certain)} with`} a certain fix` : ''}.`
 })
+const NAMED = { writer: 'Your name', instructor: 'Instructor', course: 'Course', institution: 'Institution', date: 'Date' } as const
+const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'], ['150', '150 %']] as const
 </script>
 
 <template>
-  <div class="mx-auto grid max-w-[1000px] gap-x-16 gap-y-10 px-6 pt-8 pb-24 md:grid-cols-[1fr_340px]">
-    <section>
-      <h1 class="view-title mb-5">
-        Hand in
-      </h1>
-      <h2 class="mb-1 font-semibold">
-        Details, once
-      </h2>
-      <p class="mb-3 text-plain text-soft">
-        {{ whither }}
-      </p>
-      <form.Field
-        v-for="key in DETAILS"
-        :key="key"
-        v-slot="{ state }"
-        :name="key"
+  <div class="hand-in">
+    <h1 class="sr-only">
+      Hand in
+    </h1>
+    <HandinPageRail
+      v-if="sheet && sheet.pages.length > 1"
+      class="rail border-r border-rule"
+      :sheet="sheet"
+      :current="current"
+      @go="goToPage"
+    />
+    <div class="middle min-w-0">
+      <div
+        ref="area"
+        class="area"
+        role="region"
+        aria-label="The pages as they print"
+        tabindex="0"
       >
-        <PartsField
-          class="mb-2 grid grid-cols-[110px_1fr] items-baseline"
-          :label="WORDS[key]"
-          :model-value="state.value"
-          :complaint="state.meta.errors[0]?.message"
-          @update:model-value="change(key, $event)"
+        <p
+          v-if="pages.failed"
+          class="p-8 text-madder"
+          role="alert"
+        >
+          {{ pages.failed }} <PartsButton @click="pages.retry">
+            Try again
+          </PartsButton>
+        </p>
+        <PartsBusy
+          v-else-if="!sheet"
+          class="p-8"
+          says="Setting the pages"
         />
-      </form.Field>
-    </section>
-    <section>
-      <h2 class="mb-1 pt-1 font-semibold">
-        Take it away
-      </h2>
-      <p class="mb-4 text-plain text-soft">
-        {{ held }}
-      </p>
-      <PartsButton
-        kind="solid"
-        :disabled="busy"
-        @click="take"
+        <div
+          v-else
+          class="relative"
+          :style="{ height: `${rows * rowHeight + GAP}px` }"
+        >
+          <div
+            v-for="row in inSight"
+            :key="row"
+            class="absolute inset-x-0 flex justify-center"
+            :style="{ top: `${row * rowHeight + GAP}px`, gap: `${GAP}px` }"
+          >
+            <figure
+              v-for="{ page, at } in pagesOf(row)"
+              :key="at"
+              :style="{ width: `${sheet.width * scale}px` }"
+            >
+              <HandinSheetPage
+                :class="at === current && sheet.pages.length > 1 && 'on'"
+                :page="page"
+                :width="sheet.width"
+                :height="sheet.height"
+                :face="face"
+                :changed="isChanged"
+                :here="here"
+                @go="go"
+              />
+              <figcaption class="pt-1.5 text-center text-small text-soft">
+                {{ page.label }}<template v-if="pageWord(page.section)">
+                  · {{ pageWord(page.section) }}
+                </template>
+              </figcaption>
+            </figure>
+          </div>
+        </div>
+      </div>
+      <div
+        v-if="sheet"
+        class="tools flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-rule px-5 py-2 text-plain"
+        role="toolbar"
+        aria-label="Pages"
       >
-        {{ busy ? 'Setting the pages…' : 'Word-processor document (.docx)' }}
-      </PartsButton>
-      <ul class="mt-4 text-plain text-soft">
-        <li>{{ page.lineSpacing === 2 ? 'Double spacing' : `Line spacing ${page.lineSpacing}` }}, one-inch margins</li>
-        <li>Page numbers in the running head</li>
-        <li>{{ store.style.citation.system === 'notes' ? 'Real footnotes' : 'Citations in the text' }}, italics kept</li>
-        <li>{{ store.style.list.heading }} on a page of its own, hanging indents</li>
-      </ul>
-      <p class="mt-6 text-plain text-soft">
-        The pages on screen, PDF and the other formats are not here yet.
-      </p>
-    </section>
+        <span class="flex items-baseline gap-2">
+          <PartsButton
+            kind="quiet"
+            :disabled="current <= 0"
+            aria-label="The page before"
+            @click="goToPage(Math.max(0, current - beside))"
+          >‹</PartsButton>
+          <form
+            class="flex items-baseline gap-1.5"
+            @submit.prevent="goToLabel"
+          >
+            <PartsField
+              v-model="asked"
+              aria-label="Go to page"
+              field-class="w-9 text-center"
+              inputmode="numeric"
+              :placeholder="sheet.pages[current]?.label ?? '1'"
+            /> of {{ sheet.pages.length.toLocaleString('en') }}
+          </form>
+          <PartsButton
+            kind="quiet"
+            :disabled="current >= sheet.pages.length - 1"
+            aria-label="The page behind"
+            @click="goToPage(Math.min(sheet.pages.length - 1, current + beside))"
+          >›</PartsButton>
+        </span>
+        <PartsSwitch
+          class="max-sm:hidden"
+          label="Pages side by side"
+          :model-value="two ? 'two' : 'one'"
+          :options="[['one', 'One page'], ['two', 'Two']]"
+          @update:model-value="two = $event === 'two'"
+        />
+        <label class="text-soft">Size <PartsSelect
+          v-model="zoom"
+          class="font-semibold text-ink"
+          :options="zooms"
+        /></label>
+        <PartsCheck
+          v-if="since && changed.size"
+          v-model="marked"
+        >
+          What changed {{ formatDistanceToNow(new Date(since), { addSuffix: true }).replace('about ', '') }}
+        </PartsCheck>
+        <span
+          v-if="pages.busy"
+          class="text-soft"
+          role="status"
+        >setting…</span>
+      </div>
+    </div>
+    <aside class="side flex flex-col gap-8 px-6 pt-6 pb-12 sm:px-8">
+      <HandinPaperDetails ref="details" />
+      <HandinWaysOut />
+      <section
+        v-if="sheet?.missing.length || held || sheet?.lacking.length"
+        aria-labelledby="held-heading"
+        class="text-plain"
+      >
+        <h2
+          id="held-heading"
+          class="mb-1 font-semibold"
+        >
+          Before it goes
+        </h2>
+        <p v-if="sheet?.missing.length">
+          <span class="text-madder">Not given: </span>
+          <template
+            v-for="(key, i) in sheet.missing"
+            :key="key"
+          >
+            <template v-if="i">
+              ,
+            </template><PartsButton @click="details?.focus(key)">{{ NAMED[key].toLowerCase() }}</PartsButton>
+          </template>
+        </p>
+        <p v-if="held">
+          <NuxtLink
+            v-if="found.standing.length"
+            class="act"
+            :to="`/papers/${store.paper?.id}/check`"
+          >{{ held }}</NuxtLink><template v-else>
+            {{ held }}
+          </template>
+        </p>
+        <p
+          v-if="sheet?.lacking.length"
+          class="text-soft"
+        >
+          The faces that ship with Dendle lack {{ sheet.lacking.slice(0, 12).join(' ') }}: in the PDF there are gaps in their place; the documents keep them.
+        </p>
+      </section>
+      <HandinPageChoices />
+    </aside>
   </div>
 </template>
+
+<style scoped>
+.hand-in { display: grid; grid-template-columns: auto minmax(0, 1fr) 380px; height: calc(100dvh - 53px); }
+.rail { width: 84px; height: 100%; }
+.middle { display: flex; flex-direction: column; min-height: 0; height: 100%; }
+.area { flex: 1; min-height: 0; overflow: auto; outline-offset: -3px; }
+.side { overflow-y: auto; border-left: 1px solid var(--rule); }
+.on { outline: 2px solid var(--verdigris); }
+@media (max-width: 1099px) {
+  .hand-in { grid-template-columns: auto minmax(0, 1fr); height: auto; }
+  .rail, .middle { height: calc(100dvh - 53px); }
+  .side { grid-column: 1 / -1; overflow: visible; border-left: 0; border-top: 1px solid var(--rule); }
+}
+@media (max-width: 639px) {
+  .hand-in { display: block; }
+  .rail { display: none; }
+  .middle { height: auto; }
+  .area { height: min(70dvh, 520px); flex: none; }
+}
+</style>

@@ -11,6 +11,13 @@ const owned = useSources()
 const found = useFindings()
 const view = useListView()
 const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation } = view
+// From a page of Hand in one comes to an entry: it is open, and in sight.
+const { entry: wanted } = useRoute().query
+onMounted(() => {
+  if (typeof wanted !== 'string' || !entries.value.some(entry => entry.id === wanted)) return
+  open.value = wanted
+  void nextTick(() => document.querySelector(`[data-entry="${CSS.escape(wanted)}"]`)?.scrollIntoView({ block: 'center' }))
+})
 const { chosen, choose, chooseNone, copy, copyPlain, unlisted, listAll, mayLeaveOut, leftOut, leaveOut, putBack } = view
 const sheet = computed(() => store.style.list)
 const { looks } = usePageLooks()
@@ -189,6 +196,7 @@ const leaves = (id: string) => {
               ><b v-if="words.bold">{{ words.text }}</b><i v-else-if="words.italic">{{ words.text }}</i><template v-else>{{ words.text }}</template></template>
             </p>
             <div
+              :data-entry="entry.id"
               class="entry relative bg-leaf px-5 font-page text-page sm:px-12"
               :class="chosen.has(entry.id) && 'chosen'"
               :draggable="headings.length > 0"

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { WAYS, type Way } from '~~/core/handin/ways'
+
+/** Every way to take the paper away. */
+const store = usePaper()
+const notices = useNotices()
+const { taking, take, stop } = useTaking()
+const slow = ref(false)
+let timer: ReturnType<typeof setTimeout> | undefined
+watch(taking, (now) => {
+  clearTimeout(timer)
+  slow.value = false
+  if (now) timer = setTimeout(() => { slow.value = true }, 500)
+})
+const WHAT: Partial<Record<Way, string>> = { docx: 'The document', pdf: 'The PDF', odt: 'The document', html: 'The page' }
+const ROWS: readonly (readonly Way[])[] = [['docx'], ['pdf'], ['odt'], ['html'], ['texbib', 'tex'], ['md', 'marked', 'txt']]
+const copied = useCopying()
+const copyPaper = () => notices.attempt(async () => {
+  await copied.paper()
+  notices.say('The paper is on the clipboard, as its pages have it.')
+})
+const copyList = () => notices.attempt(async () => {
+  await copied.list()
+  notices.say(`${store.style.list.heading} is on the clipboard, with its indents.`)
+})
+</script>
+
+<template>
+  <section aria-labelledby="away-heading">
+    <h2
+      id="away-heading"
+      class="mb-2 font-title text-head"
+    >
+      Take it away
+    </h2>
+    <ul class="border-t border-rule">
+      <li
+        v-for="ways in ROWS"
+        :key="ways[0]"
+        class="flex items-baseline justify-between gap-4 border-b border-rule py-1.5"
+      >
+        <span class="flex flex-wrap gap-x-4"><PartsButton
+          v-for="way in ways"
+          :key="way"
+          :disabled="taking !== undefined"
+          @click="take(way, WHAT[way] ?? 'The file')"
+        >{{ WAYS[way].words }}</PartsButton></span>
+        <span class="shrink-0 text-plain text-soft">
+          <template v-if="slow && taking && ways.includes(taking)">being made <PartsButton
+            kind="quiet"
+            @click="stop"
+          >Stop</PartsButton></template>
+          <template v-else>.{{ [...new Set(ways.map(way => (way === 'texbib' ? 'tex + .bib' : WAYS[way].ending)))].join(' .') }}</template>
+        </span>
+      </li>
+    </ul>
+    <p
+      class="mt-3 text-plain"
+      role="status"
+    >
+      Copy <PartsButton @click="copyPaper">
+        the paper
+      </PartsButton> · <PartsButton @click="copyList">
+        the list
+      </PartsButton> <span class="text-soft">with indents and italics</span>
+    </p>
+  </section>
+</template>
