@@ -8,6 +8,7 @@ import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
 import { decode } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
 import { STYLES, styleOf } from '../core/styles'
+import { EXPORTED, exportJob } from './export'
 import { capitaliseText } from '../core/text/capitals'
 import { rowOf } from '../core/text/lookup'
 
@@ -16,11 +17,12 @@ dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|
 dendle case --style STYLE [--role title|container]   one title a line
 dendle check [FILE]                           a paper job as JSON: what a careful marker would circle
 dendle compare [FILE] --list LISTFILE         a job as JSON, and a list made elsewhere (.docx, .html, .txt)
+dendle export [FILE] --to ${EXPORTED.join('|')} --out OUT   a paper job as a file
 dendle styles                                 the styles`
 
 class WrongCall extends Error {}
 
-function main(args: string[]): number {
+async function main(args: string[]): Promise<number> {
   const [verb, ...rest] = args
   const problems: Problem[] = []
   switch (verb) {
@@ -79,6 +81,20 @@ function main(args: string[]): number {
       if (done.result) write(JSON.stringify(done.result, null, 2))
       break
     }
+    case 'export': {
+      const { values, positionals } = options(rest, { to: { type: 'string' }, out: { type: 'string' } })
+      const to = EXPORTED.find(one => one === values.to)
+      if (!to) throw new WrongCall(`--to takes ${EXPORTED.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
+      if (!values.out) throw new WrongCall('--out takes the file to write.')
+      const input = readJson(positionals[0], problems)
+      if (input === undefined) break
+      try { await exportJob(input, to, values.out, problems) }
+      catch (error) {
+        if (!(error as NodeJS.ErrnoException).code) throw error
+        problems.push({ where: values.out, what: `could not be written (${(error as Error).message}); name a place that can be.` })
+      }
+      break
+    }
     case 'styles': {
       options(rest, {})
       const rows = [['id', 'name', 'edition', 'kind'], ...STYLES.map(s => [s.id, s.name, s.edition, s.citation.system])]
@@ -121,11 +137,10 @@ function readJson(file: string | undefined, problems: Problem[]): unknown {
 process.stdout.on('error', (error: NodeJS.ErrnoException) => { if (error.code === 'EPIPE') process.exit(0) })
 const write = (text: string) => process.stdout.write(`${text}\n`)
 
-try { process.exitCode = main(process.argv.slice(2)) }
-catch (error) {
+main(process.argv.slice(2)).then((code) => { process.exitCode = code }, (error: unknown) => {
   const wrong = error instanceof WrongCall
   process.stderr.write(
-    `dendle: ${wrong ? error.message : `something went wrong inside Dendle (${(error as Error).message}); nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`,
+    `dendle: ${wrong ? (error as Error).message : `something went wrong inside Dendle (${(error as Error).message}); nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`,
   )
   process.exitCode = wrong ? 2 : 1
-}
+})

@@ -2,7 +2,7 @@
 import { existsSync, readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join, resolve } from 'node:path'
-import type { FaceFiles } from '../core/handin/pdf/pdf'
+import type { ShippedFaces } from '../core/handin/ways'
 import type { Twin } from '../core/sheet/choices'
 import { Face, Faces, type Shape } from '../core/sheet/pages/face'
 import { filesOf } from '../core/sheet/pages/shipped'
@@ -19,10 +19,10 @@ function pathOf(file: string): string {
   throw new Error(`The face ${file} is not where Dendle was installed; install it again.`)
 }
 
-const read = new Map<Twin, { files: FaceFiles, faces: Faces }>()
+const read = new Map<Twin, ShippedFaces>()
 
 /** A face in its four shapes: measured, and as files. Read once. */
-export function shippedFaces(twin: Twin): { files: FaceFiles, faces: Faces } {
+export function shippedFaces(twin: Twin): ShippedFaces {
   const kept = read.get(twin)
   if (kept) return kept
   const all = filesOf(twin).map(([shape, file]) => [shape, new Uint8Array(readFileSync(pathOf(file)))] as const)

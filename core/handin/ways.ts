@@ -2,7 +2,6 @@
 import { strToU8, zipSync } from 'fflate'
 import { twinOf, type Twin } from '../sheet/choices'
 import type { Faces } from '../sheet/pages/face'
-import { Layouter } from '../sheet/pages/pages'
 import { printPaper, type PaperToPrint } from '../sheet/print'
 import { plainTitle } from '../sheet/title'
 import type { FaceFiles } from './pdf/pdf'
@@ -23,14 +22,15 @@ export const WAYS = {
   md: { ending: 'md', words: 'Markdown', type: 'text/markdown' },
   txt: { ending: 'txt', words: 'Plain text', type: 'text/plain' },
   marked: { ending: 'md', words: 'Marked text', type: 'text/markdown' },
-  texbib: { ending: 'zip', words: 'Typesetting source with its sources', type: 'application/zip' },
+  texbib: { ending: 'zip', words: 'with its sources', type: 'application/zip' },
 } as const satisfies Record<string, WayRow>
 export type Way = keyof typeof WAYS
 export const WAY_IDS = Object.keys(WAYS) as Way[]
 
+export interface ShippedFaces { files: FaceFiles, faces: Faces }
 export interface Needs {
   /** A shipped face, measured and as files. */
-  faces: (twin: Twin) => { files: FaceFiles, faces: Faces }
+  faces: (twin: Twin) => ShippedFaces | Promise<ShippedFaces>
   /** A source's key by its id. */
   keyOf: (id: string) => string
   /** Its sources as BibTeX, by their keys. */
@@ -45,8 +45,9 @@ export async function writeWay(way: Way, { style, ...given }: PaperToPrint, need
     case 'odt': return (await import('./formats/odt')).writeOdt(printPaper(paper))
     case 'pdf': {
       const printed = printPaper(paper)
-      const { files, faces } = needs.faces(twinOf(printed.geometry.face))
-      return (await import('./pdf/pdf')).writePdf(printed, new Layouter(faces).lay(printed), files)
+      const [{ Layouter }, { writePdf }] = await Promise.all([import('../sheet/pages/pages'), import('./pdf/pdf')])
+      const { files, faces } = await needs.faces(twinOf(printed.geometry.face))
+      return writePdf(printed, new Layouter(faces).lay(printed), files)
     }
     case 'html': return strToU8((await import('./formats/html')).writeHtml(printPaper(paper)))
     case 'md': return strToU8((await import('./formats/markdown')).writeMarkdown(printPaper(paper)))

@@ -21,7 +21,7 @@ const detailsSchema = z.object({
   institution: z.string().nullish(),
   date: word.nullish(),
   target: word.nullish(),
-})
+}).catchall(z.unknown())
 const paperSchema = z.object({
   style: z.string({ error: 'is missing; name a style such as "apa-7".' }),
   sources: z.array(z.unknown(), { error: 'must be a list of CSL-JSON items.' }),
@@ -67,9 +67,9 @@ export function readPaperJob(input: unknown, where = 'job'): { paper: ReadPaper 
     const { source, form = 'quotation', words, original, locator } = passage.data
     return [{ sourceId: source, form, words, original, locator }]
   })
-  const { title, authors, instructor, course, institution, date, target } = job.details ?? {}
-  const details = Object.entries({ writer: authors?.join(' and '), instructor, course, institution, date, target })
-    .flatMap(([name, value]) => (value ? [[name, value] as const] : []))
+  const { title, authors, ...said } = job.details ?? {}
+  const details = Object.entries({ writer: authors?.join('; '), ...said })
+    .flatMap(([name, value]) => (typeof value === 'string' && value ? [[name, value] as const] : typeof value === 'boolean' ? [[name, value ? 'yes' : 'no'] as const] : []))
   return {
     paper: {
       style,

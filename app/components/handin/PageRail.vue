@@ -69,8 +69,8 @@ function key(event: KeyboardEvent) {
 </template>
 
 <style scoped>
-.thumb { content-visibility: auto; contain-intrinsic-size: 60px 82px; }
-.leaf { outline: 1px solid var(--rule); }
-[aria-current] .leaf { outline: 2px solid var(--verdigris); }
+.thumb { content-visibility: auto; contain-intrinsic-size: 60px 82px; padding: 1px 4px; }
+.leaf { border: 1px solid var(--rule); box-sizing: content-box; }
+[aria-current] .leaf { border-color: var(--verdigris); box-shadow: inset 0 0 0 1px var(--verdigris); }
 [aria-current] { color: var(--ink); font-weight: 600; }
 </style>

@@ -13,7 +13,7 @@ watch(taking, (now) => {
   if (now) timer = setTimeout(() => { slow.value = true }, 500)
 })
 const WHAT: Partial<Record<Way, string>> = { docx: 'The document', pdf: 'The PDF', odt: 'The document', html: 'The page' }
-const ROWS: readonly (readonly Way[])[] = [['docx'], ['pdf'], ['odt'], ['html'], ['texbib', 'tex'], ['md', 'marked', 'txt']]
+const ROWS: readonly (readonly Way[])[] = [['docx'], ['pdf'], ['odt'], ['html'], ['tex', 'texbib'], ['md', 'marked', 'txt']]
 const copied = useCopying()
 const copyPaper = () => notices.attempt(async () => {
   await copied.paper()
@@ -50,7 +50,7 @@ const copyList = () => notices.attempt(async () => {
             kind="quiet"
             @click="stop"
           >Stop</PartsButton></template>
-          <template v-else>.{{ [...new Set(ways.map(way => (way === 'texbib' ? 'tex + .bib' : WAYS[way].ending)))].join(' .') }}</template>
+          <template v-else>.{{ [...new Set(ways.map(way => (way === 'texbib' ? 'bib' : WAYS[way].ending)))].join(' .') }}</template>
         </span>
       </li>
     </ul>

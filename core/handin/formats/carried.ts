@@ -3,7 +3,7 @@
  * are carried as readers of HTML know them: a raised number that leads to a list at the end.
  */
 import { cssOf } from '../../sheet/carry'
-import { marksIn, type PrintedBlock, type PrintedPaper, type PrintedParagraph } from '../../sheet/printed'
+import { marksIn, type PrintedBlock, type PrintedPaper, type PrintedParagraph, type PrintedRun } from '../../sheet/printed'
 import { escapeHtml } from '../../text/runs'
 import { headingLevel } from '../grouped'
 import { runsHtml } from './html'
@@ -29,13 +29,15 @@ function blockHtml(block: PrintedBlock, paper: PrintedPaper): string {
   }
 }
 
+const plainRun = ({ text, link }: PrintedRun): PrintedRun => (link ? { text, link } : { text })
+
 function paragraphHtml(paragraph: PrintedParagraph, { geometry }: PrintedPaper): string {
   const { role, lead, runs, look } = paragraph
   const own = { ...geometry.looks[role], ...look }
   const level = headingLevel(paragraph)
   const tag = level ? `h${Math.min(6, level)}` : 'p'
   const before = lead ? `${runsHtml(lead)}<span style="white-space:pre">\t</span>` : ''
-  const marked = runs.map(run => (run.note === undefined ? { text: run.text, ...(run.link ? { link: run.link } : {}), ...marksIn(own, run) } : run))
+  const marked = runs.map(run => (run.note === undefined ? { ...plainRun(run), ...marksIn(own, run) } : run))
   const words = runsHtml(marked)
   return `<${tag} style="${cssOf(own, geometry.face)}${level && !own.bold ? ';font-weight:normal' : ''}">${before}${words}</${tag}>`
 }

@@ -34,14 +34,14 @@ class MarkdownWriter {
   }
 
   private paragraph(paragraph: PrintedParagraph, plain: boolean): string {
-    const { role, runs, lead } = paragraph
+    const { role, runs, lead, item } = paragraph
     const words = this.runs(runs)
     if (!words) return ''
     if (role === 'title' || role === 'title-page-title') return plain || paragraph.anchor === 'title' ? `# ${words}` : ''
     const level = headingLevel(paragraph)
-    if (level) return `${'#'.repeat(Math.min(6, level + 1))} ${words}`
+    if (level) return `${'#'.repeat(Math.min(6, level + (this.verbatim ? 0 : 1)))} ${words}`
     if (role === 'division') return `### ${words}`
-    return lead ? `${escaped(lead.map(run => run.text).join(''))} ${words}` : words
+    return lead && !item ? `${escaped(lead.map(run => run.text).join(''))} ${words}` : words
   }
 
   private list({ ordered, start, items }: Extract<Grouped, { is: 'list' }>, indent: string): string {

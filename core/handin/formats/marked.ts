@@ -1,4 +1,5 @@
 /** The text as Markdown with marks in the place of citations, to go on with elsewhere and to come back. */
+import { parseRich } from '../../text/rich'
 import type { Run } from '../../text/runs'
 import { blocksOf } from '../../sheet/blocks'
 import { choicesOf } from '../../sheet/choices'
@@ -21,12 +22,13 @@ export function writeMark({ items, form }: Pick<CitationData, 'items' | 'form'>,
 export function writeMarked(paper: PaperToPrint, keyOf: (id: string) => string): string {
   const citations = citationsOf(paper.body) as CitationData[]
   const run = (text: string): Run => ({ text, part: 'glue', rules: [] })
+  const rich = (text: string): Run[] => parseRich(text).map(({ kept: _, ...segment }) => ({ ...segment, part: 'glue', rules: [] }))
   const notes: Run[][] = []
   const noteNumbers = citations.map(({ items, form, words }) => {
     const { before = '', after = '' } = words ?? {}
     if (!before.trim() && !after.trim()) return undefined
     const mark = items.length ? writeMark({ items, form }, keyOf) : ''
-    return notes.push([run([before.trim(), mark, after.trim()].filter(Boolean).join(' '))])
+    return notes.push([before.trim(), mark, after.trim()].filter(Boolean).flatMap((part, i) => [...(i ? [run(' ')] : []), ...(part === mark ? [run(part)] : rich(part))]))
   })
   const printing = {
     ...paper,
