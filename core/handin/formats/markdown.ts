@@ -82,7 +82,9 @@ class MarkdownWriter {
 }
 
 /** What would be read as a sign of Markdown is said to be none. */
-const escaped = (text: string): string => text.replace(/[\\`*_[\]<>]/gu, '\\$&').replace(/^(\s*)([-+#]|\d+\.)(?=\s)/u, '$1\\$2')
+const escaped = (text: string): string => text
+  .replace(/(https?:\/\/[^\s<>*`[\]]+)|[\\`*_[\]<>]/gu, (sign: string, address?: string) => address ?? `\\${sign}`)
+  .replace(/^(\s*)([-+#]|\d+\.)(?=\s)/u, '$1\\$2')
 
 const sameLook = (one: PrintedRun, other: PrintedRun): boolean =>
   other.note === undefined && one.link === other.link

@@ -25,7 +25,7 @@ export function writeText(paper: PrintedPaper): string {
       out.push(...wrapped(number + plain(paragraph), '  ', ''))
     }))
   }
-  return `${out.map(line => line.trimEnd()).join('\n').replace(/\n{3,}/gu, '\n\n').trim()}\n`
+  return `${out.map(line => line.trimEnd()).join('\n').replace(/\n{3,}/gu, '\n\n').replace(/^\n+/u, '').trimEnd()}\n`
 }
 
 /** White stands around headings, quotations, tables and between entries. */
