@@ -65,7 +65,8 @@ export function linesOf(runs: readonly PrintedRun[], setup: Setup, lead: readonl
     const free = measure(i) - own
     const last = i === stretches.length - 1 || atoms[stretch.to - 1]?.ends === true
     const shift = look.align === 'centre' ? free / 2 : look.align === 'right' ? free : 0
-    const spread = look.align === 'justified' && !last ? free / Math.max(1, spacesIn(atoms, stretch)) : 0
+    // A last line is not spread, but where it was chosen a little too full it is drawn in as any other.
+    const spread = look.align === 'justified' && (!last || free < 0) ? free / Math.max(1, spacesIn(atoms, stretch)) : 0
     const texts = placed(atoms, stretch, { split, settings, faces }, start + (i === 0 ? first : 0) + shift, spread)
     return {
       texts: i === 0 && before ? [...before.texts, ...texts] : texts,

@@ -166,7 +166,8 @@ describe('of every paper', () => {
       kept.lay(print(content, id, choices))
       const after = kept.lay(print(changed, id, choices))
       const whole = new Layouter(faces).lay(print(changed, id, choices))
-      const bare = (sheet: Sheet) => sheet.pages.map(({ label, rules, lines }) => ({ label, rules, lines: lines.map(({ y, is, texts }) => ({ y, is, texts })) }))
+      const bare = ({ pages }: Sheet) =>
+        pages.map(({ label, rules, lines }) => ({ label, rules, lines: lines.map(({ y, is, texts }) => ({ y, is, texts })) }))
       expect(bare(after)).toEqual(bare(whole))
     }), { numRuns: 60 })
   }, 120_000)
