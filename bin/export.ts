@@ -1,27 +1,115 @@
-/** The `export` verb: a paper job, or a packed paper, as a file of one of the ways out. */
+/** The `export` and `import` verbs: a paper job or a packed paper as a file; a packed file's papers as jobs. */
 import { renameSync, rmSync, writeFileSync } from 'node:fs'
+import { packArchive, readArchive, type Archive } from '../core/handin/archive/archive'
+import { writeMarked } from '../core/handin/formats/marked'
 import { WAY_IDS, writeWay, type Way } from '../core/handin/ways'
 import { writeSources } from '../core/intake/convert'
 import type { Problem } from '../core/intake/job'
 import { readPaperJob } from '../core/intake/paper-job'
+import { listing } from '../core/sheet/listing'
+import type { PaperToPrint } from '../core/sheet/print'
+import { styleOf } from '../core/styles'
 
-export const EXPORTED = WAY_IDS.filter((way): way is Exclude<Way, 'texbib'> => way !== 'texbib')
+type Exported = Exclude<Way, 'texbib'> | 'zip'
+export const EXPORTED: readonly Exported[] = [...WAY_IDS.filter((way): way is Exclude<Way, 'texbib'> => way !== 'texbib'), 'zip']
 
-/** Writes the file beside its place and moves it there: a failed one leaves nothing half written. */
-export async function exportJob(input: unknown, way: Way, out: string, problems: Problem[]): Promise<boolean> {
-  const { paper, problems: found } = readPaperJob(input)
-  problems.push(...found)
-  if (!paper) return false
-  const { style, title, details = {}, doc, sources, alsoList } = paper
-  const bytes = await writeWay(way, { style, title, details, body: doc, sources, alsoList }, {
+interface Given { paper: PaperToPrint, keyOf: (id: string) => string }
+
+/** @param given the file's bytes: a job as JSON, or a packed paper @returns the written file; nothing where nothing could be done */
+export async function exported(given: Uint8Array, name: string, to: Exported, problems: Problem[]): Promise<Uint8Array | undefined> {
+  const read = isPacked(given) ? fromPacked(given, name, problems) : fromJob(given, name, problems)
+  if (!read) return undefined
+  const { paper, keyOf } = read
+  if (to === 'zip') return isPacked(given) ? given : packed(paper)
+  return writeWay(to, paper, {
     faces: async twin => (await import('../server/faces')).shippedFaces(twin),
-    keyOf: id => id,
-    bibtex: () => writeSources(sources, 'bibtex'),
+    keyOf,
+    bibtex: () => writeSources(paper.sources.map(source => ({ ...source, id: keyOf(source.id) })), 'bibtex'),
   })
-  putFile(out, bytes)
-  return true
 }
 
+const isPacked = (bytes: Uint8Array): boolean => bytes[0] === 0x50 && bytes[1] === 0x4B
+
+function fromJob(bytes: Uint8Array, name: string, problems: Problem[]): Given | undefined {
+  let input: unknown
+  try { input = JSON.parse(new TextDecoder().decode(bytes).replace(/^\uFEFF/u, '')) }
+  catch (error) {
+    problems.push({ where: name, what: `is not JSON, and no packed paper: ${(error as Error).message}` })
+    return undefined
+  }
+  const { paper, problems: found } = readPaperJob(input)
+  problems.push(...found)
+  if (!paper) return undefined
+  const { style, title, details = {}, doc, sources, alsoList } = paper
+  return { paper: { style, title, details, body: doc, sources, alsoList }, keyOf: id => id }
+}
+
+/** The first paper of a packed file; what others there are is said. */
+function fromPacked(bytes: Uint8Array, name: string, problems: Problem[]): Given | undefined {
+  const all = papersOf(bytes, name, problems)
+  const written = `“${all[0]?.paper.title}” was written. Take the others away one by one.`
+  if (all.length > 1) problems.push({ where: name, what: `holds ${all.length} papers; ${written}` })
+  return all[0]
+}
+
+function papersOf(bytes: Uint8Array, name: string, problems: Problem[]): Given[] {
+  const { archive, problems: found } = readArchive(bytes)
+  problems.push(...found.map(what => ({ where: name, what })))
+  return (archive?.papers ?? []).map(({ title, style: id, details, body, uses }): Given => {
+    const style = styleOf(id)
+    if (!style) problems.push({ where: name, what: `“${title}” is in a style that is not known here (${id}); it was set in APA 7.` })
+    const used = new Map(uses.map(use => [use.source, use] as const))
+    const sources = archive!.sources.filter(source => used.has(source.id)).map(({ id: source, kind, fields }) => ({ id: source, kind, fields }))
+    const listed = sources.map(source => ({ ...source, ...used.get(source.id)!, id: source.id }))
+    return {
+      paper: {
+        style: style ?? styleOf('apa-7')!, title, details, body, sources, ...listing(listed, details.headings),
+        annotations: new Map(uses.flatMap(use => (use.annotation ? [[use.source, use.annotation] as const] : []))),
+      },
+      keyOf: source => used.get(source)?.key ?? source,
+    }
+  })
+}
+
+function packed({ style, title, details, body, sources, alsoList }: PaperToPrint): Uint8Array {
+  // Ids of a job are whatever it calls its sources; an archive's are letters, digits and hyphens.
+  const idOf = new Map(sources.map((source, i) => [source.id, /^[A-Za-z0-9_-]{1,64}$/u.test(source.id) ? source.id : `source-${i + 1}`]))
+  const rename = (name: string, value: unknown) =>
+    ((name === 'id' || name === 'from') && typeof value === 'string' ? (idOf.get(value) ?? value) : value)
+  const renamed = JSON.parse(JSON.stringify(body), rename) as PaperToPrint['body']
+  const archive: Archive = {
+    papers: [{
+      id: 'paper', title: title || 'Untitled', style: style.id, details: { ...details }, houseRules: [], left: [], revision: 1,
+      updatedAt: new Date().toISOString(), states: [],
+      uses: sources.map(({ id }) =>
+        ({ source: idOf.get(id)!, key: id.slice(0, 61), listed: alsoList.includes(id), leftOut: false, annotation: '', division: '' })),
+      body: renamed,
+    }],
+    sources: sources.map(({ id, kind, fields }) => ({ id: idOf.get(id)!, kind, fields, parked: {}, settled: [], revision: 1 })),
+    passages: [],
+  }
+  return packArchive(archive, {
+    csl: writeSources(sources, 'csl-json'), bibtex: writeSources(sources, 'bibtex'),
+    marked: () => writeMarked({ style, title, details, body, sources, alsoList }, id => id),
+  }, new Date().toISOString())
+}
+
+/** The papers of a packed file as jobs, each with its sources and its text with marks. */
+export function jobsOf(bytes: Uint8Array, name: string, problems: Problem[]): unknown[] {
+  return papersOf(bytes, name, problems).map(({ paper, keyOf }) => {
+    const { title, details, style, sources, alsoList } = paper
+    const { writer, ...others } = details
+    return {
+      style: style.id,
+      details: { title, ...(writer ? { authors: writer.split(/[\n;]/u).map(one => one.trim()).filter(Boolean) } : {}), ...others },
+      sources: JSON.parse(writeSources(sources.map(source => ({ ...source, id: keyOf(source.id) })), 'csl-json')) as unknown,
+      text: writeMarked(paper, keyOf).replace(/^---\n[\s\S]*?\n---\n+/u, ''),
+      alsoList: alsoList.map(keyOf),
+    }
+  })
+}
+
+/** Writes the file beside its place and moves it there: a failed one leaves nothing half written. */
 export function putFile(out: string, bytes: Uint8Array) {
   if (out === '-') { process.stdout.write(bytes); return }
   const aside = `${out}.${process.pid}.part`

@@ -8,7 +8,7 @@ import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
 import { decode } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
 import { STYLES, styleOf } from '../core/styles'
-import { EXPORTED, exportJob } from './export'
+import { EXPORTED, exported, jobsOf, putFile } from './export'
 import { capitaliseText } from '../core/text/capitals'
 import { rowOf } from '../core/text/lookup'
 
@@ -17,7 +17,8 @@ dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|
 dendle case --style STYLE [--role title|container]   one title a line
 dendle check [FILE]                           a paper job as JSON: what a careful marker would circle
 dendle compare [FILE] --list LISTFILE         a job as JSON, and a list made elsewhere (.docx, .html, .txt)
-dendle export [FILE] --to ${EXPORTED.join('|')} --out OUT   a paper job as a file
+dendle export [FILE] --to ${EXPORTED.join('|')} --out OUT   a paper job, or a packed paper, as a file
+dendle import [FILE.zip]                      a packed file's papers as jobs
 dendle styles                                 the styles`
 
 class WrongCall extends Error {}
@@ -86,13 +87,18 @@ async function main(args: string[]): Promise<number> {
       const to = EXPORTED.find(one => one === values.to)
       if (!to) throw new WrongCall(`--to takes ${EXPORTED.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
       if (!values.out) throw new WrongCall('--out takes the file to write.')
-      const input = readJson(positionals[0], problems)
-      if (input === undefined) break
-      try { await exportJob(input, to, values.out, problems) }
+      const bytes = await exported(bytesOf(positionals[0]), positionals[0] ?? 'standard input', to, problems)
+      if (!bytes) break
+      try { putFile(values.out, bytes) }
       catch (error) {
-        if (!(error as NodeJS.ErrnoException).code) throw error
         problems.push({ where: values.out, what: `could not be written (${(error as Error).message}); name a place that can be.` })
       }
+      break
+    }
+    case 'import': {
+      const { positionals } = options(rest, {})
+      const jobs = jobsOf(bytesOf(positionals[0]), positionals[0] ?? 'standard input', problems)
+      if (jobs.length) write(JSON.stringify(jobs.length === 1 ? jobs[0] : jobs, null, 2))
       break
     }
     case 'styles': {

@@ -46,10 +46,10 @@ export function useTaking() {
   const store = usePaper()
   const saving = useSaving()
   const notices = useNotices()
-  const taking = ref<Way>()
+  const taking = ref<Way | 'zip'>()
   let stopper: AbortController | undefined
 
-  async function take(way: Way, what: string) {
+  async function take(way: Way | 'zip', what: string) {
     if (taking.value) return
     taking.value = way
     stopper = new AbortController()

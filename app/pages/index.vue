@@ -3,6 +3,7 @@ import { formatDistanceToNow } from 'date-fns'
 import { useForm } from '@tanstack/vue-form'
 import * as z from 'zod'
 import { titleSchema } from '~~/core/sheet/paper-details'
+import { plainTitle } from '~~/core/sheet/title'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 
@@ -127,7 +128,7 @@ const remove = (row: Row) => notices.attempt(async () => {
           :to="`/papers/${row.id}/${row.words ? 'write' : 'gather'}`"
           class="min-w-0 flex-1 basis-80 font-title text-head break-words hover:text-verdigris"
         >
-          {{ row.title }}
+          {{ plainTitle(row.title) }}
         </NuxtLink>
         <span class="text-small text-soft">{{ shortOf.get(row.style) ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
         <ClientOnly><span class="w-32 text-right text-small text-soft">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }) }}</span></ClientOnly>
@@ -141,5 +142,9 @@ const remove = (row: Row) => notices.attempt(async () => {
         </PartsButton>
       </li>
     </ul>
+    <DeskPackedFiles
+      class="mt-10"
+      @came="refresh()"
+    />
   </main>
 </template>

@@ -3,8 +3,12 @@ import type { IncomingMessage, ServerResponse } from 'node:http'
 
 export class TooLong extends Error {}
 
-/** A request's body as text. Stops reading once it is longer than `limit` bytes, however it is sent. @throws TooLong */
-export function readLimited(req: IncomingMessage, res: ServerResponse, limit: number): Promise<string> {
+/** A request's body as text (`readBytes`). @throws TooLong */
+export const readLimited = async (req: IncomingMessage, res: ServerResponse, limit: number): Promise<string> =>
+  (await readBytes(req, res, limit)).toString('utf8')
+
+/** A request's body. Stops reading once it is longer than `limit` bytes, however it is sent. @throws TooLong */
+export function readBytes(req: IncomingMessage, res: ServerResponse, limit: number): Promise<Buffer> {
   return new Promise((resolve, reject) => {
     const chunks: Buffer[] = []
     let size = 0
@@ -19,7 +23,7 @@ export function readLimited(req: IncomingMessage, res: ServerResponse, limit: nu
       reject(new TooLong())
     }
     req.on('data', take)
-    req.once('end', () => resolve(Buffer.concat(chunks).toString('utf8')))
+    req.once('end', () => resolve(Buffer.concat(chunks)))
     req.once('error', reject)
     req.once('aborted', () => reject(new Error('the request was broken off')))
   })

@@ -46,7 +46,7 @@ const copyList = () => notices.attempt(async () => {
           @click="take(way, WHAT[way] ?? 'The file')"
         >{{ WAYS[way].words }}</PartsButton></span>
         <span class="shrink-0 text-plain text-soft">
-          <template v-if="slow && taking && ways.includes(taking)">being made <PartsButton
+          <template v-if="slow && taking && taking !== 'zip' && ways.includes(taking)">being made <PartsButton
             kind="quiet"
             @click="stop"
           >Stop</PartsButton></template>
@@ -54,10 +54,15 @@ const copyList = () => notices.attempt(async () => {
         </span>
       </li>
     </ul>
-    <p
-      class="mt-3 text-plain"
-      role="status"
-    >
+    <p class="mt-3 text-plain">
+      <PartsButton
+        :disabled="taking !== undefined"
+        @click="take('zip', 'The paper')"
+      >
+        The whole paper as one file
+      </PartsButton> <span class="text-soft">with its sources, passages and earlier states: the Desk takes it in again</span>
+    </p>
+    <p class="mt-2 text-plain">
       Copy <PartsButton @click="copyPaper">
         the paper
       </PartsButton> · <PartsButton @click="copyList">

@@ -27,7 +27,9 @@ class MarkdownWriter {
       case 'captioned': {
         const lines = (all: readonly PrintedParagraph[]) => all.map(one => this.runs(one.runs)).join('  \n')
         const own = group.thing?.is === 'table' ? this.table(group.thing) : group.thing ? `![${escaped(group.thing.alt || group.thing.name)}](${group.thing.picture})` : ''
-        return [lines(group.above), own, lines(group.below)].filter(Boolean).join('\n\n')
+        // With marks it comes back, and is numbered then: its number is no words of its title.
+      const title = this.verbatim ? group.above.filter(one => this.runs(one.runs) !== group.thing?.name) : group.above
+      return [lines(title), own, lines(group.below)].filter(Boolean).join('\n\n')
       }
       default: return this.paragraph(group.paragraph, plain)
     }

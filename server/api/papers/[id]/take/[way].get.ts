@@ -2,15 +2,37 @@ import { getQuery, getRouterParam, setResponseHeaders } from 'h3'
 import { fileName, WAY_IDS, WAYS, type Way } from '~~/core/handin/ways'
 import { listing } from '~~/core/sheet/listing'
 import { styleOf, STYLES } from '~~/core/styles'
+import { getPaper } from '~~/server/db/papers'
 import { getWorkspace } from '~~/server/db/workspace'
+import { packedArchive } from '~~/server/db/archive'
 import { api, ApiError, pathId } from '~~/server/utils/api'
 import { useDb } from '~~/server/utils/db'
 import { paperFile } from '~~/server/workers'
 
-/** The paper as a file, in one of its ways out; ?style= for another style than the paper's own, ?day= for the file's name. */
+/**
+ * The paper as a file, in one of its ways out, or packed with all that is its own; ?style= for another style than the
+ * paper's own, ?day= for the file's name.
+ */
 export default api(async (event) => {
-  const way = getRouterParam(event, 'way') as Way
-  if (!WAY_IDS.includes(way)) throw new ApiError(404, { code: 'way', message: `There is no way out "${way}". There are ${WAY_IDS.join(', ')}.` })
+  const { day } = getQuery(event)
+  const send = (file: Uint8Array, title: string, { ending, type }: { ending: string, type: string }) => {
+    const name = fileName(title, typeof day === 'string' && /^\d{4}-\d{2}-\d{2}$/u.test(day) ? day : '', ending)
+    const plain = name.normalize('NFKD').replace(/[^\x20-\x7e]/gu, '')
+    setResponseHeaders(event, {
+      'content-type': type.startsWith('text/') ? `${type}; charset=utf-8` : type,
+      'content-disposition': `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`,
+    })
+    return Buffer.from(file)
+  }
+  const way = getRouterParam(event, 'way') as Way | 'zip'
+  // The paper with all that is its own, to come back.
+  if (way === 'zip') {
+    const id = pathId(event, 'id', 'paper')
+    const file = packedArchive(useDb(), [id])
+    return send(file, getPaper(useDb(), id).title, { ending: 'zip', type: 'application/zip' })
+  }
+  const ways = `There are ${WAY_IDS.join(', ')} and zip.`
+  if (!WAY_IDS.includes(way)) throw new ApiError(404, { code: 'way', message: `There is no way out "${way}". ${ways}` })
   const { paper, sources } = getWorkspace(useDb(), pathId(event, 'id', 'paper'))
   const wanted = getQuery(event).style
   const style = typeof wanted === 'string' ? wanted : paper.style
@@ -28,13 +50,5 @@ export default api(async (event) => {
     ...listing(sources, paper.details.headings),
     annotations: new Map(sources.filter(s => s.annotation).map(s => [s.id, s.annotation])),
   })
-  const { ending, type } = WAYS[way]
-  const { day } = getQuery(event)
-  const name = fileName(paper.title, typeof day === 'string' && /^\d{4}-\d{2}-\d{2}$/u.test(day) ? day : '', ending)
-  const plain = name.normalize('NFKD').replace(/[^\x20-\x7e]/gu, '')
-  setResponseHeaders(event, {
-    'content-type': type.startsWith('text/') ? `${type}; charset=utf-8` : type,
-    'content-disposition': `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`,
-  })
-  return Buffer.from(file)
+  return send(file, paper.title, WAYS[way])
 })
