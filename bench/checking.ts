@@ -17,7 +17,8 @@ const SENTENCES = [
 ]
 const PARAGRAPHS = 1100
 
-function paper(): DocNode {
+/** A paper of so many paragraphs, each with a citation. */
+export function longPaper(paragraphs = PARAGRAPHS): DocNode {
   const block = (i: number): DocNode => ({
     type: 'paragraph',
     content: [
@@ -26,7 +27,7 @@ function paper(): DocNode {
       { type: 'text', text: `. Paragraph ${i} goes on for a while about silt.` },
     ],
   })
-  return { type: 'doc', content: Array.from({ length: PARAGRAPHS }, (_, i) => block(i)) }
+  return { type: 'doc', content: Array.from({ length: paragraphs }, (_, i) => block(i)) }
 }
 
 export function checking() {
@@ -34,7 +35,7 @@ export function checking() {
   console.log('style                     whole / words of the text   after a letter / whole   after a citation / whole')
   for (const id of ['apa-7', 'mla-9', 'chicago-18-notes', 'ieee']) {
     const style = styleOf(id)!
-    let doc = paper()
+    let doc = longPaper()
     const text = JSON.stringify(doc)
     const composer = new Composer()
     let checker = new Checker()

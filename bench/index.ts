@@ -5,12 +5,13 @@
 import '../core/text/with-lists'
 import { checking } from './checking'
 import { composing } from './composing'
+import { pages } from './pages'
 import { reading } from './reading'
 
-const ALL = { checking, composing, reading }
+const ALL = { checking, composing, pages, reading }
 const wanted = process.argv.slice(2)
 for (const [name, run] of Object.entries(ALL)) {
   if (wanted.length && !wanted.includes(name)) continue
   console.log(`\n${name}`)
-  run()
+  await run()
 }

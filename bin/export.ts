@@ -59,7 +59,8 @@ function papersOf(bytes: Uint8Array, name: string, problems: Problem[]): Given[]
     const style = styleOf(id)
     if (!style) problems.push({ where: name, what: `“${title}” is in a style that is not known here (${id}); it was set in APA 7.` })
     const used = new Map(uses.map(use => [use.source, use] as const))
-    const sources = archive!.sources.filter(source => used.has(source.id)).map(({ id: source, kind, fields }) => ({ id: source, kind, fields }))
+    const own = archive!.sources.filter(source => used.has(source.id))
+    const sources = own.map(({ id: source, kind, fields }) => ({ id: source, kind, fields }))
     const listed = sources.map(source => ({ ...source, ...used.get(source.id)!, id: source.id }))
     return {
       paper: {

@@ -47,7 +47,7 @@ export async function writeWay(way: Way, { style, ...given }: PaperToPrint, need
       const printed = printPaper(paper)
       const [{ Layouter }, { writePdf }] = await Promise.all([import('../sheet/pages/pages'), import('./pdf/pdf')])
       const { files, faces } = await needs.faces(twinOf(printed.geometry.face))
-      return writePdf(printed, new Layouter(faces).lay(printed), files)
+      return writePdf(printed, new Layouter(faces).lay(printed), files, faces)
     }
     case 'html': return strToU8((await import('./formats/html')).writeHtml(printPaper(paper)))
     case 'md': return strToU8((await import('./formats/markdown')).writeMarkdown(printPaper(paper)))

@@ -161,3 +161,44 @@ describe('the other verbs', () => {
     expect(JSON.parse(stdout)).toEqual(JSON.parse(readFileSync(EXAMPLES, 'utf8')))
   })
 })
+
+describe('dendle export and import', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'dendle-export-'))
+  const PAPER = JSON.stringify({
+    style: 'mla-9', sources: JOB.sources, details: { title: 'On mud', authors: ['Ada Moss', 'Tam Vale'], date: '2026-03-14' },
+    text: '# Gates\n\nIt silts [ref: art-one, p. 4].\n\n| A | B |\n|---|---|\n| 1 | 2 |\n',
+  })
+  const to = (way: string, input = PAPER, args: string[] = []) => {
+    const out = join(folder, `paper.${way}`)
+    const { status, problems } = dendle(['export', ...args, '--to', way, '--out', out], input)
+    expect([status, problems], way).toEqual([0, []])
+    return readFileSync(out)
+  }
+  it.each<[string, RegExp]>([
+    ['docx', /^PK/u], ['odt', /^PK/u], ['pdf', /^%PDF-1\.7/u], ['zip', /^PK/u], ['html', /<h2[^>]*>Gates<\/h2>/u],
+    ['md', /\n## Gates\n\nIt silts \(Okonjo 4\)\.\n/u], ['txt', /^Ada Moss\nTam Vale\n14 March 2026\n/u], ['tex', /\\begin\{document\}/u],
+    ['marked', /\n# Gates\n\nIt silts \[ref: art-one, p\. 4\]\.\n/u],
+  ])('writes %s', (way, what) => {
+    expect(to(way).toString('latin1')).toMatch(what)
+  })
+  it('writes from a packed paper what it writes from its job, and reads the job back', () => {
+    to('zip')
+    const packed = join(folder, 'paper.zip')
+    expect(to('txt', '', [packed]).toString()).toBe(to('txt').toString())
+    const { status, stdout } = dendle(['import', packed])
+    expect(status).toBe(0)
+    expect(JSON.parse(stdout)).toMatchObject({ style: 'mla-9', details: { title: 'On mud', authors: ['Ada Moss', 'Tam Vale'] }, sources: [{ id: 'art-one' }] })
+    expect((JSON.parse(stdout) as { text: string }).text).toContain('It silts [ref: art-one, p. 4].')
+  })
+  it.each<[string, string[], string, number, RegExp]>([
+    ['a way there is not', ['export', '--to', 'rtf', '--out', 'x'], PAPER, 2, /--to takes docx, pdf/u],
+    ['no place to write to', ['export', '--to', 'txt'], PAPER, 2, /--out takes/u],
+    ['a place that is not there', ['export', '--to', 'txt', '--out', join(folder, 'no/x.txt')], PAPER, 1, /could not be written/u],
+    ['what is no job', ['export', '--to', 'txt', '--out', join(folder, 'y.txt')], 'x', 1, /is not JSON/u],
+    ['what is no packed file', ['import'], 'x', 1, /not packed/u],
+  ])('%s is said', (_, args, input, wanted, says) => {
+    const { status, problems } = dendle(args, input)
+    expect(status).toBe(wanted)
+    expect(problems[0]).toMatch(says)
+  })
+})

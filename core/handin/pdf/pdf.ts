@@ -4,9 +4,10 @@
  */
 import PDFDocument from 'pdfkit'
 import { pictureBytes } from '../../sheet/pictures'
-import { FEATURES } from '../../sheet/pages/face'
+import { FEATURES, type Faces } from '../../sheet/pages/face'
 import type { Page, PlacedLine, PlacedPicture, PlacedText, Sheet } from '../../sheet/pages/pages'
 import { wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/printed'
+import { setPlainly } from './plain-setting'
 import { Tags } from './tags'
 
 /** The faces' files, by the names that the sheet's words have. */
@@ -14,8 +15,8 @@ export type FaceFiles = Readonly<Record<string, Uint8Array>>
 
 type Doc = InstanceType<typeof PDFDocument>
 
-/** @returns the file's bytes */
-export function writePdf(paper: PrintedPaper, sheet: Sheet, files: FaceFiles): Promise<Uint8Array> {
+/** @param faces those that the sheet was laid out by @returns the file's bytes */
+export function writePdf(paper: PrintedPaper, sheet: Sheet, files: FaceFiles, faces: Faces): Promise<Uint8Array> {
   const doc = new PDFDocument({
     autoFirstPage: false,
     // Without a name here the package reads a face of its own.
@@ -34,7 +35,10 @@ export function writePdf(paper: PrintedPaper, sheet: Sheet, files: FaceFiles): P
     doc.on('error', reject)
     doc.on('end', () => resolve(joined(parts)))
   })
-  for (const [name, bytes] of Object.entries(files)) doc.registerFont(name, bytes as never)
+  for (const [name, bytes] of Object.entries(files)) {
+    doc.registerFont(name, bytes as never)
+    setPlainly(doc, name, faces.of(name))
+  }
   const tags = new Tags(doc, paper)
   const outline = new Outline(doc)
   for (const page of sheet.pages) {

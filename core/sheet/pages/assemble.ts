@@ -70,14 +70,7 @@ export function assemble(paper: PrintedPaper, parts: readonly PageParts[], faces
   const pages = parts.map((part, i): Page => {
     const n = ++counts[part.numbers]
     const label = part.numbers === 'roman' ? roman(n) : String(n)
-    const body = bodyOf(part, paper)
-    return {
-      label,
-      section: part.section,
-      lines: [...headLines(paper, faces, label, part.numbers === 'roman', i === 0), ...body.lines],
-      rules: body.rules,
-      pictures: body.pictures,
-    }
+    return pageOf(part, paper, faces, label, i === 0)
   })
   const anchors: Sheet['anchors'] = new Map()
   pages.forEach((page, i) => {
@@ -90,16 +83,18 @@ export function assemble(paper: PrintedPaper, parts: readonly PageParts[], faces
 }
 
 interface Body { lines: PlacedLine[], rules: PlacedRule[], pictures: PlacedPicture[] }
-const bodies = new WeakMap<PageParts, { margins: string, body: Body }>()
+const made = new WeakMap<PageParts, { key: string, page: Page }>()
 
-/** What stands between the heads; made once for as long as the page's parts are what they were. */
-function bodyOf(part: PageParts, paper: PrintedPaper): Body {
-  const margins = JSON.stringify([paper.geometry.margins, paper.geometry.columns, paper.geometry.width])
-  const kept = bodies.get(part)
-  if (kept?.margins === margins) return kept.body
-  const body = makeBody(part, paper)
-  bodies.set(part, { margins, body })
-  return body
+/** A page; made once for as long as its parts, its number and the words at its head are what they were. */
+function pageOf(part: PageParts, paper: PrintedPaper, faces: Faces, label: string, first: boolean): Page {
+  const { margins, columns, width, height, heads } = paper.geometry
+  const key = JSON.stringify([label, first, paper.title, paper.surname, margins, columns, width, height, heads])
+  const kept = made.get(part)
+  if (kept?.key === key) return kept.page
+  const { lines, rules, pictures } = makeBody(part, paper)
+  const page = { label, section: part.section, lines: [...headLines(paper, faces, label, part.numbers === 'roman', first), ...lines], rules, pictures }
+  made.set(part, { key, page })
+  return page
 }
 
 function makeBody({ columns, masthead, top }: PageParts, { geometry }: PrintedPaper): Body {

@@ -103,10 +103,14 @@ export function placesInAddress(word: string): number[] {
   return out
 }
 
+/** What a word may be divided at; nearly no word has any of it. */
+const DIVIDING = /[-\u00AD\u200B\u2013\u2014\u3040-\u30FF\u3400-\u4DBF\u4E00-\u9FFF\uAC00-\uD7AF\uF900-\uFAFF\u{20000}-\u{2FA1F}]/u
+const NOWHERE: readonly number[] = []
+
 /** Where a word may be divided. */
-function places(word: string): number[] {
+function places(word: string): readonly number[] {
+  if (!DIVIDING.test(word) || ADDRESS.test(word)) return NOWHERE
   const out: number[] = []
-  if (ADDRESS.test(word)) return out
   for (let i = 1; i < word.length; i++) {
     const [last, next] = [word[i - 1]!, word[i]!]
     if (last === '\u00AD' || last === '\u200B') out.push(i)
@@ -117,6 +121,10 @@ function places(word: string): number[] {
   }
   return out
 }
+
+const PIECES = /\n|[^\S\u00A0\u202F\n]+|[\S\u00A0\u202F]+/gu
+const SPACE = /^[^\S\u00A0\u202F]/u
+const HIDDEN = /[\u00AD\u200B]/u
 
 /** A paragraph's runs as atoms. @param faces its face in four shapes */
 export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[], faces: Faces): Atom[] {
@@ -130,7 +138,7 @@ export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[
   }
   const add = (run: number, text: string) => {
     if (!text) return
-    const shown = text.replaceAll('\u00AD', '').replaceAll('\u200B', '')
+    const shown = HIDDEN.test(text) ? text.replaceAll('\u00AD', '').replaceAll('\u200B', '') : text
     open ??= { bits: [], width: 0, join: 0, breaks: false }
     const width = widthIn(faces, settings[run]!, shown)
     open.bits.push({ run, text: shown, width })
@@ -138,12 +146,13 @@ export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[
   }
   runs.forEach(({ text }, run) => {
     // Words, the spaces between them, and ends of lines; a space that keeps words together is part of them.
-    for (const [piece] of text.matchAll(/\n|[^\S\u00A0\u202F\n]+|[\S\u00A0\u202F]+/gu)) {
-      if (piece === '\n') {
+    for (const piece of text.match(PIECES) ?? []) {
+      const code = piece.charCodeAt(0)
+      if (code === 10) {
         open ??= { bits: [], width: 0, join: 0, breaks: true }
         open.ends = true
         end(true)
-      } else if (/^[^\S\u00A0\u202F]/u.test(piece)) {
+      } else if (code === 32 || SPACE.test(piece)) {
         const last = open ?? atoms.at(-1)
         if (last && !last.ends) {
           const width = widthIn(faces, settings[run]!, piece)
@@ -173,8 +182,10 @@ export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[
 const COUNTS = /^\p{P}*(?:pp?|vols?|nos?|paras?|figs?|chaps?|chs?|sec|bk)\.$/iu
 function keepTogether(atoms: readonly Atom[]) {
   for (let i = 0; i + 1 < atoms.length; i++) {
-    const [word, next] = [atoms[i]!, atoms[i + 1]!]
-    if (word.space && next.bits[0] && /^\p{N}/u.test(next.bits[0].text) && COUNTS.test(word.bits.map(bit => bit.text).join(''))) word.breaks = false
+    const word = atoms[i]!
+    if (!word.space || !word.bits.at(-1)?.text.endsWith('.')) continue
+    const next = atoms[i + 1]!
+    if (next.bits[0] && /^\p{N}/u.test(next.bits[0].text) && COUNTS.test(word.bits.map(bit => bit.text).join(''))) word.breaks = false
   }
 }
 

@@ -12,6 +12,13 @@ export const shapeOf = ({ bold, italic }: { bold?: boolean, italic?: boolean }):
 /** What a letter is set with: kerning, and no ligatures, which screens and documents do not agree on. */
 export const FEATURES = { kern: true, liga: false, clig: false, dlig: false, calt: false } as const
 
+/** Letters that nearly every text is made of, and control characters that print nothing. */
+const COMMON = /^[\n\t\u0020-\u007E\u00A0-\u00FF\u2013\u2014\u2018\u2019\u201C\u201D\u2026]*$/u
+const COMMON_LETTERS = String.fromCodePoint(
+  ...Array.from({ length: 95 }, (_, i) => 0x20 + i), ...Array.from({ length: 96 }, (_, i) => 0xA0 + i),
+  0x2013, 0x2014, 0x2018, 0x2019, 0x201C, 0x201D, 0x2026,
+)
+
 /** Words measured are kept, this many at most. */
 const KEPT = 50_000
 
@@ -37,6 +44,13 @@ export class Face {
 
   has(codePoint: number): boolean {
     return this.font.hasGlyphForCodePoint(codePoint)
+  }
+
+  private common: boolean | undefined
+  /** Whether it has every letter of a text, as far as one look can tell: nearly all texts are of letters that it has. */
+  surelyHas(text: string): boolean {
+    this.common ??= [...COMMON_LETTERS].every(letter => this.has(letter.codePointAt(0)!))
+    return this.common && COMMON.test(text)
   }
 
   /** How wide a text is, in ems. */
@@ -95,6 +109,7 @@ export class Faces {
   /** A text in stretches, each with the face that has its letters. */
   stretches(text: string, shape: Shape): { text: string, face: string }[] {
     const own = this.of(shape)
+    if (own.surelyHas(text)) return [{ text, face: shape }]
     const out: { text: string, face: string }[] = []
     for (const char of text) {
       const code = char.codePointAt(0)!

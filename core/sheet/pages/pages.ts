@@ -11,7 +11,7 @@
  *
  * A `Layouter` keeps what it laid out: after a change only what is other is set again, and pages only from there on.
  */
-import type { PrintedBlock, PrintedPaper, SectionName } from '../printed'
+import type { PrintedBlock, PrintedPaper, PrintedSection, SectionName } from '../printed'
 import { assemble, GUTTER, type PageParts, type Sheet } from './assemble'
 import type { Faces } from './face'
 import { chunksOf, fillPage, sameStart, type Chunk, type NoteLines, type Start } from './flow'
@@ -23,6 +23,7 @@ export type { PlacedText } from './lines'
 /** What stands over two columns at their full width. */
 const MASTHEAD = new Set(['title', 'opening-line'])
 
+interface KeptSection { blocks: readonly PrintedBlock[], pieces: readonly BlockPieces[], wide: number }
 interface LaidPage { start: Start, next: Start | undefined, parts: PageParts }
 interface Laid {
   chunks: readonly Chunk[]
@@ -35,8 +36,8 @@ interface Laid {
 export interface Hyphenating { hyphenate?: (text: string) => string }
 
 export class Layouter {
-  private kept = new Map<string, BlockPieces>()
-  private keptNotes = new Map<string, NoteLines>()
+  private kept: readonly KeptSection[] = []
+  private keptNotes: { notes: PrintedPaper['notes'], lines: NoteLines[] } = { notes: [], lines: [] }
   private last: Laid | undefined
 
   constructor(private readonly faces: Faces, private readonly options: Hyphenating = {}) {}
@@ -58,22 +59,22 @@ export class Layouter {
     return assemble(paper, laid.pages.map(page => page.parts), this.faces)
   }
 
-  /** Every block in its pieces; those that say what they said are not set again. */
+  /** Every block in its pieces; those before and behind what has changed are not set again. */
   private set(setup: PieceSetup, whole: number, looks: string): { pieces: BlockPieces[][], sections: SectionShape[] } {
-    const kept = new Map<string, BlockPieces>()
     const sections: SectionShape[] = []
-    const pieces = setup.paper.sections.map((section) => {
-      const masthead = setup.paper.geometry.columns > 1 && section.is === 'text'
-        ? section.blocks.findIndex(block => block.is !== 'paragraph' || !MASTHEAD.has(block.role))
-        : 0
-      const wide = masthead < 0 ? section.blocks.length : masthead
-      const set = section.blocks.map((block, i) => {
-        const key = `${i < wide ? 'wide' : ''}${keyOf(block)}`
-        const before = this.looks === looks ? this.kept.get(key) : undefined
-        const own = before ?? piecesOf(block, i < wide ? { ...setup, width: whole } : setup)
-        kept.set(key, own)
-        return own
+    const kept: KeptSection[] = []
+    const pieces = setup.paper.sections.map((section, at) => {
+      const { blocks } = section
+      const wide = mastheadOf(section, setup.paper.geometry.columns)
+      const before = this.looks === looks && this.kept[at]?.wide === wide ? this.kept[at] : undefined
+      const head = before ? alikeAtHead(before.blocks, blocks, sameBlock) : 0
+      const tail = before ? alikeAtTail(before.blocks, blocks, head, sameBlock) : 0
+      const set = blocks.map((block, i) => {
+        if (i < head) return before!.pieces[i]!
+        if (i >= blocks.length - tail) return before!.pieces[before!.blocks.length - (blocks.length - i)]!
+        return piecesOf(block, i < wide ? { ...setup, width: whole } : setup)
       })
+      kept.push({ blocks, pieces: set, wide })
       sections.push({ is: section.is, numbers: section.numbers, newPage: section.newPage, masthead: set.slice(0, wide) })
       return set.slice(wide)
     })
@@ -85,18 +86,18 @@ export class Layouter {
 
   private setNotes(setup: PieceSetup, looks: string): ReadonlyMap<number, NoteLines> {
     const out = new Map<number, NoteLines>()
-    const kept = new Map<string, NoteLines>()
-    if (setup.paper.notesAt === 'foot')
-      setup.paper.notes.forEach((note, i) => {
-        const key = JSON.stringify(note)
-        const own = (this.looks === looks ? this.keptNotes.get(key) : undefined) ?? {
-          lines: note.flatMap(paragraph => paragraphLines(paragraph, setup)),
-          after: note[0] ? lookOf(setup.paper, note[0]).after : 0,
-        }
-        kept.set(key, own)
-        out.set(i + 1, own)
-      })
-    this.keptNotes = kept
+    const notes = setup.paper.notesAt === 'foot' ? setup.paper.notes : []
+    const before = this.looks === looks ? this.keptNotes : undefined
+    const lines = notes.map((note, i): NoteLines => {
+      const was = before?.notes[i]
+      if (was && was.length === note.length && was.every((one, at) => sameBlock(one, note[at]!))) return before!.lines[i]!
+      return {
+        lines: note.flatMap(paragraph => paragraphLines(paragraph, setup)),
+        after: note[0] ? lookOf(setup.paper, note[0]).after : 0,
+      }
+    })
+    lines.forEach((one, i) => out.set(i + 1, one))
+    this.keptNotes = { notes, lines }
     this.looks = looks
     return out
   }
@@ -178,11 +179,22 @@ function mastheadHeight(masthead: readonly BlockPieces[]): number {
   return masthead.reduce((sum, block) => sum + ofPieces(block), UNDER_MASTHEAD)
 }
 
-/** What a block says, as a key; a picture by its size and ends, not by all its bytes. */
-function keyOf(block: PrintedBlock): string {
-  if (block.is !== 'picture') return JSON.stringify(block)
-  const { picture, ...rest } = block
-  return JSON.stringify([rest, picture.length, picture.slice(0, 80), picture.slice(-80)])
+/** Blocks at the head of the text that stand over its columns. */
+function mastheadOf({ is, blocks }: PrintedSection, columns: number): number {
+  if (columns < 2 || is !== 'text') return 0
+  const end = blocks.findIndex(block => block.is !== 'paragraph' || !MASTHEAD.has(block.role))
+  return end < 0 ? blocks.length : end
+}
+
+/** Whether two printed blocks are set alike: they say the same, in the same marks. */
+const sameBlock = (one: PrintedBlock, other: PrintedBlock): boolean => sameValue(one, other)
+function sameValue(one: unknown, other: unknown): boolean {
+  if (one === other) return true
+  if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return false
+  if (Array.isArray(one)) return Array.isArray(other) && one.length === other.length && one.every((value, i) => sameValue(value, other[i]))
+  const names = Object.keys(one)
+  return names.length === Object.keys(other).length
+    && names.every(name => sameValue((one as Record<string, unknown>)[name], (other as Record<string, unknown>)[name]))
 }
 
 const sameChunk = (one: Chunk, other: Chunk): boolean =>
@@ -190,12 +202,12 @@ const sameChunk = (one: Chunk, other: Chunk): boolean =>
   || (one.pieces.length === other.pieces.length && one.newPage === other.newPage && one.heading === other.heading
     && one.pieces.every((piece, i) => piece === other.pieces[i] && one.gaps[i] === other.gaps[i]))
 
-function alikeAtHead(before: readonly Chunk[], now: readonly Chunk[], same: (one: Chunk, other: Chunk) => boolean): number {
+function alikeAtHead<T>(before: readonly T[], now: readonly T[], same: (one: T, other: T) => boolean): number {
   let n = 0
   while (n < before.length && n < now.length && same(before[n]!, now[n]!)) n++
   return n
 }
-function alikeAtTail(before: readonly Chunk[], now: readonly Chunk[], head: number, same: (one: Chunk, other: Chunk) => boolean): number {
+function alikeAtTail<T>(before: readonly T[], now: readonly T[], head: number, same: (one: T, other: T) => boolean): number {
   const most = Math.min(before.length, now.length) - head
   let n = 0
   while (n < most && same(before[before.length - 1 - n]!, now[now.length - 1 - n]!)) n++
