@@ -131,8 +131,10 @@ test('from typed sources to a document', async ({ page }) => {
   const file = await download(page)
   const parts = unzipSync(file)
   const xml = strFromU8(parts['word/document.xml']!)
-  expect(xml).toMatch(/<w:ind w:left="720" w:hanging="720"\/>/u)
-  expect(xml).toMatch(/w:line="480"/u)
+  expect(xml).toMatch(/<w:pStyle w:val="ListOfWorksEntry"\/>/u)
+  const entry = /<w:style [^>]*w:styleId="ListOfWorksEntry".*?<\/w:style>/su.exec(strFromU8(parts['word/styles.xml']!))![0]
+  expect(entry).toMatch(/w:left="720"[^>]*w:hanging="720"/u)
+  expect(entry).toMatch(/w:line="480"/u)
   expect(xml).toMatch(/<w:pageBreakBefore\/>/u)
   const header = Object.keys(parts).filter(name => /word\/header\d*\.xml/u.test(name)).map(name => strFromU8(parts[name]!)).join('')
   expect(header).toContain('Vale ')
