@@ -2,7 +2,7 @@ import { cpSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { Nitro } from 'nitropack'
 import tailwindcss from '@tailwindcss/vite'
-import { filesOf, TWINS } from './core/sheet/pages/shipped'
+import { filesOf, OTHERS, TWINS } from './core/sheet/pages/shipped'
 import { build as esbuild, transformSync } from 'esbuild'
 
 const THREAD = {
@@ -27,7 +27,7 @@ const nitro = {
     compiled: async ({ options: { rootDir, output: { serverDir } } }: Nitro) => {
       cpSync(join(rootDir, 'server/db/migrations'), join(serverDir, 'migrations'), { recursive: true })
       // And the faces, to measure by and to put into PDFs.
-      for (const [, file] of TWINS.flatMap(filesOf)) cpSync(join(rootDir, 'node_modules', file), join(serverDir, 'workers/faces', file))
+      for (const file of [...TWINS.flatMap(filesOf).map(([, own]) => own), ...OTHERS.map(other => other.file)]) cpSync(join(rootDir, 'node_modules', file), join(serverDir, 'workers/faces', file))
       await esbuild({
         entryPoints: [join(rootDir, 'server/workers/document.worker.ts')],
         outfile: join(serverDir, 'workers/document.mjs'),

@@ -18,7 +18,7 @@ import { mixed } from './mixed'
 const MB = 1024 * 1024
 
 export async function pages() {
-  const { files, faces } = shippedFaces('tinos')
+  const { file, faces } = shippedFaces('tinos')
   const sources = mixed(200).map(fromCsl)
   console.log('style                     pages   whole   whole / widths of its letters   after a letter / whole   .pdf      .docx     memory')
   for (const id of ['apa-7', 'chicago-18-notes', 'ieee']) {
@@ -43,7 +43,7 @@ export async function pages() {
       { make: () => withLetter(printed, ++n), run: (one: PrintedPaper) => layouter.lay(one) },
     ) as [number, number, number]
     const began = performance.now()
-    const pdf = await writePdf(printed, sheet, files, faces)
+    const pdf = await writePdf(printed, sheet, file, faces)
     const written = performance.now()
     const docx = await writeWord(paper(doc))
     const done = performance.now()

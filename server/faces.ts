@@ -5,7 +5,7 @@ import { dirname, join, resolve } from 'node:path'
 import type { ShippedFaces } from '../core/handin/ways'
 import type { Twin } from '../core/sheet/choices'
 import { Face, Faces, type Shape } from '../core/sheet/pages/face'
-import { filesOf } from '../core/sheet/pages/shipped'
+import { filesOf, OTHERS } from '../core/sheet/pages/shipped'
 
 /** Beside the server's own files in what is built; among the packages elsewhere. */
 function pathOf(file: string): string {
@@ -19,16 +19,27 @@ function pathOf(file: string): string {
   throw new Error(`The face ${file} is not where Dendle was installed; install it again.`)
 }
 
+/** A file read when it is first asked for. */
+function lazily<T>(make: () => T): () => T {
+  let kept: { value: T } | undefined
+  return () => (kept ??= { value: make() }).value
+}
+const bytesOf = (file: string) => lazily(() => new Uint8Array(readFileSync(pathOf(file))))
+const others = OTHERS.map(({ name, letters, file }) => {
+  const bytes = bytesOf(file)
+  return { name, letters, bytes, face: lazily(() => new Face(bytes())) }
+})
+
 const read = new Map<Twin, ShippedFaces>()
 
-/** A face in its four shapes: measured, and as files. Read once. */
+/** A face in its four shapes, with those for letters that it lacks: measured, and as files. Read once. */
 export function shippedFaces(twin: Twin): ShippedFaces {
   const kept = read.get(twin)
   if (kept) return kept
-  const all = filesOf(twin).map(([shape, file]) => [shape, new Uint8Array(readFileSync(pathOf(file)))] as const)
-  const files = Object.fromEntries(all) as Record<Shape, Uint8Array>
-  const own = Object.fromEntries(Object.entries(files).map(([shape, bytes]) => [shape, new Face(bytes)])) as Record<Shape, Face>
-  const out = { files, faces: new Faces(own) }
+  const files = new Map(filesOf(twin).map(([shape, file]) => [shape as string, bytesOf(file)]))
+  const own = Object.fromEntries(filesOf(twin).map(([shape]) => [shape, new Face(files.get(shape)!())])) as Record<Shape, Face>
+  const all = new Map([...files, ...others.map(({ name, bytes }) => [name, bytes] as const)])
+  const out: ShippedFaces = { file: name => all.get(name)!(), faces: new Faces(own, others) }
   read.set(twin, out)
   return out
 }

@@ -8,7 +8,8 @@ import { twinOf, type Twin } from '~~/core/sheet/choices'
 import type { Detail } from '~~/core/styles/ids'
 import { BY_LIST } from '~~/core/text/by-list'
 import { decideTitlesBy } from '~~/core/text/capitals'
-import { faceAddresses } from '../utils/face-addresses'
+import { OTHERS, othersFor } from '~~/core/sheet/pages/shipped'
+import { faceAddresses, otherAddress } from '../utils/face-addresses'
 import { FedPaper, type PaperChange } from './fed-paper'
 
 decideTitlesBy(BY_LIST)
@@ -31,20 +32,35 @@ export interface ShownSheet {
   /** Headings, and the page each stands on from 0. */
   headings: { words: string, level: number, page: number }[]
   lacking: string[]
+  /** Faces for other letters that stand on its pages. */
+  others: string[]
   missing: Detail[]
 }
 
 const paper = new FedPaper()
 const faces = new Map<Twin, Promise<Faces>>()
-let layouter: { twin: Twin, layouter: Layouter } | undefined
+const others = new Map<string, Face>()
+let layouter: { twin: Twin, divides: boolean, layouter: Layouter } | undefined
 
+async function faceAt(address: string): Promise<Face> {
+  const response = await fetch(new URL(address, self.location.origin))
+  if (!response.ok) throw new Error(`a face could not be read (${response.status})`)
+  return new Face(new Uint8Array(await response.arrayBuffer()))
+}
 async function read(twin: Twin): Promise<Faces> {
-  const own = await Promise.all(Object.entries(faceAddresses(twin)).map(async ([shape, address]) => {
-    const response = await fetch(new URL(address, self.location.origin))
-    if (!response.ok) throw new Error(`The face ${twin} could not be read (${response.status}).`)
-    return [shape, new Face(new Uint8Array(await response.arrayBuffer()))] as const
+  const addresses = Object.entries(faceAddresses(twin))
+  const own = await Promise.all(addresses.map(async ([shape, address]) => [shape, await faceAt(address)] as const))
+  const found = OTHERS.map(({ name, letters }) => ({ name, letters, face: () => others.get(name) }))
+  return new Faces(Object.fromEntries(own) as Record<Shape, Face>, found)
+}
+/** Faces for letters of other scripts are read when a paper has some. */
+async function readOthers(text: string) {
+  const wanted = othersFor(text).filter(({ name }) => !others.has(name))
+  // One that cannot be read leaves its letters to be named as lacking.
+  await Promise.all(wanted.map(async ({ name }) => {
+    const face = await faceAt(otherAddress(name)).catch(() => undefined)
+    if (face) others.set(name, face)
   }))
-  return new Faces(Object.fromEntries(own) as Record<Shape, Face>)
 }
 
 const api = {
@@ -63,7 +79,10 @@ const api = {
       reading.catch(() => faces.delete(twin))
     }
     const own = await faces.get(twin)!
-    if (layouter?.twin !== twin) layouter = { twin, layouter: new Layouter(own) }
+    await readOthers(JSON.stringify([printed.title, printed.surname, printed.sections.map(section => section.blocks), printed.notes]))
+    const hyphenate = printed.geometry.hyphens ? (await import('~~/core/sheet/pages/hyphens')).hyphenate : undefined
+    if (layouter?.twin !== twin || layouter.divides !== Boolean(hyphenate))
+      layouter = { twin, divides: Boolean(hyphenate), layouter: new Layouter(own, hyphenate ? { hyphenate } : {}) }
     const sheet = layouter.layouter.lay(printed)
     const headings: ShownSheet['headings'] = []
     sheet.pages.forEach((page, at) => page.lines.forEach(({ block, first }) => {
@@ -75,7 +94,7 @@ const api = {
     }))
     return {
       width: sheet.width, height: sheet.height, face, twin, headings,
-      pages: sheet.pages.map(shown), lacking: sheet.lacking, missing: printed.missing,
+      pages: sheet.pages.map(shown), lacking: sheet.lacking, others: [...others.keys()], missing: printed.missing,
     }
   },
 }

@@ -4,7 +4,7 @@ import { twinOf, type Twin } from '../sheet/choices'
 import type { Faces } from '../sheet/pages/face'
 import { printPaper, type PaperToPrint } from '../sheet/print'
 import { plainTitle } from '../sheet/title'
-import type { FaceFiles } from './pdf/pdf'
+import type { FaceFile } from './pdf/pdf'
 import { printable } from './printable'
 
 export interface WayRow {
@@ -27,7 +27,7 @@ export const WAYS = {
 export type Way = keyof typeof WAYS
 export const WAY_IDS = Object.keys(WAYS) as Way[]
 
-export interface ShippedFaces { files: FaceFiles, faces: Faces }
+export interface ShippedFaces { file: FaceFile, faces: Faces }
 export interface Needs {
   /** A shipped face, measured and as files. */
   faces: (twin: Twin) => ShippedFaces | Promise<ShippedFaces>
@@ -46,8 +46,9 @@ export async function writeWay(way: Way, { style, ...given }: PaperToPrint, need
     case 'pdf': {
       const printed = printPaper(paper)
       const [{ Layouter }, { writePdf }] = await Promise.all([import('../sheet/pages/pages'), import('./pdf/pdf')])
-      const { files, faces } = await needs.faces(twinOf(printed.geometry.face))
-      return writePdf(printed, new Layouter(faces).lay(printed), files, faces)
+      const { file, faces } = await needs.faces(twinOf(printed.geometry.face))
+      const divided = printed.geometry.hyphens ? { hyphenate: (await import('../sheet/pages/hyphens')).hyphenate } : {}
+      return writePdf(printed, new Layouter(faces, divided).lay(printed), file, faces)
     }
     case 'html': return strToU8((await import('./formats/html')).writeHtml(printPaper(paper)))
     case 'md': return strToU8((await import('./formats/markdown')).writeMarkdown(printPaper(paper)))

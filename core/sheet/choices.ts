@@ -24,7 +24,7 @@ export const PAPER_SORTS = ['paper', 'bibliography', 'annotated', 'notes'] as co
 export type PaperSort = (typeof PAPER_SORTS)[number]
 
 /** The names under which a paper keeps its choices. */
-export const CHOICES = ['paperSize', 'face', 'notes', 'titlePage', 'contents', 'edges', 'columns', 'lineNumbers', 'professional', 'sort'] as const
+export const CHOICES = ['paperSize', 'face', 'notes', 'titlePage', 'contents', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort'] as const
 
 export interface Choices {
   paper: keyof typeof PAPERS
@@ -35,6 +35,8 @@ export interface Choices {
   titlePage: boolean
   contents: boolean
   justified: boolean
+  /** Long words are divided at the ends of straight lines. */
+  hyphens: boolean
   columns: number
   lineNumbers: boolean
   /** For a journal, not for a course. */
@@ -55,6 +57,7 @@ export function choicesOf({ page }: Style, details: Readonly<Record<string, stri
     titlePage: yes('titlePage', page.titlePage),
     contents: yes('contents', false),
     justified: details.edges === 'justified' || (details.edges !== 'ragged' && page.justified === true),
+    hyphens: yes('hyphens', false),
     columns: yes('columns', false) ? (page.columns ?? 1) : 1,
     lineNumbers: yes('lineNumbers', false),
     professional: page.professional !== undefined && yes('professional', false),

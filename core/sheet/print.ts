@@ -42,6 +42,7 @@ export function printPaper(paper: PaperToPrint, composition = composePaper(paper
       margins: page.margins,
       face: choices.face,
       columns: choices.columns,
+      hyphens: choices.hyphens && choices.justified,
       lineNumbers: choices.lineNumbers,
       looks: looksOf(style, choices),
       heads: choices.professional ? page.professional! : page.heads,

@@ -85,6 +85,7 @@ export interface Geometry {
   /** The face's name as documents name it. */
   face: string
   columns: number
+  hyphens: boolean
   lineNumbers: boolean
   looks: Readonly<Record<Role, Look>>
   heads: readonly HeadLine[]

@@ -31,6 +31,7 @@ const rows = computed((): Row[] => {
     ...(headings || now.value.contents ? [yesNo('contents', 'A contents list')] : []),
     ...(notes ? [row('notes', 'Notes', now.value.notesAt === 'end' ? 'endnotes' : 'foot', 'foot', [['foot', 'at the foot of their page'], ['endnotes', 'at the end']])] : []),
     row('edges', 'Right edge', now.value.justified ? 'justified' : 'ragged', own.value.justified ? 'justified' : 'ragged', [['ragged', 'ragged'], ['justified', 'straight']]),
+    ...(now.value.justified ? [row('hyphens', 'Long words', yes(now.value.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']])] : []),
     ...(page.columns ? [row('columns', 'Columns', now.value.columns > 1 ? 'yes' : 'no', 'no', [['no', 'one'], ['yes', 'two, as printed']])] : []),
     yesNo('lineNumbers', 'Lines numbered'),
   ]

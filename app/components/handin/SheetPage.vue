@@ -66,6 +66,7 @@ const lines = computed(() => props.page.lines.filter(line => line.texts.length))
         :x="text.x"
         :y="line.baseline - text.rise"
         :font-size="text.size"
+        :font-family="text.face in WEIGHTS ? undefined : `'Page ${text.face} other'`"
         :font-weight="shape(text.face)[0]"
         :font-style="shape(text.face)[1]"
         :text-decoration="text.underline ? 'underline' : undefined"

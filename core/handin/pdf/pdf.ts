@@ -10,13 +10,13 @@ import { wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/print
 import { setPlainly } from './plain-setting'
 import { Tags } from './tags'
 
-/** The faces' files, by the names that the sheet's words have. */
-export type FaceFiles = Readonly<Record<string, Uint8Array>>
+/** A face's file, by the name that the sheet's words have. */
+export type FaceFile = (name: string) => Uint8Array
 
 type Doc = InstanceType<typeof PDFDocument>
 
 /** @param faces those that the sheet was laid out by @returns the file's bytes */
-export function writePdf(paper: PrintedPaper, sheet: Sheet, files: FaceFiles, faces: Faces): Promise<Uint8Array> {
+export function writePdf(paper: PrintedPaper, sheet: Sheet, file: FaceFile, faces: Faces): Promise<Uint8Array> {
   const doc = new PDFDocument({
     autoFirstPage: false,
     // Without a name here the package reads a face of its own.
@@ -35,8 +35,9 @@ export function writePdf(paper: PrintedPaper, sheet: Sheet, files: FaceFiles, fa
     doc.on('error', reject)
     doc.on('end', () => resolve(joined(parts)))
   })
-  for (const [name, bytes] of Object.entries(files)) {
-    doc.registerFont(name, bytes as never)
+  const used = new Set(sheet.pages.flatMap(page => page.lines.flatMap(line => line.texts.map(text => text.face))))
+  for (const name of used) {
+    doc.registerFont(name, file(name) as never)
     setPlainly(doc, name, faces.of(name))
   }
   const tags = new Tags(doc, paper)

@@ -72,6 +72,7 @@ export function wordDocument(printed: PrintedPaper): Document {
   return new Document({
     title: printed.title,
     creator: printed.writer,
+    ...(geometry.hyphens ? { hyphenation: { autoHyphenation: true } } : {}),
     styles: documentStyles(geometry, printed.language),
     [notesAt === 'end' ? 'endnotes' : 'footnotes']: Object.fromEntries(
       printed.notes.map((note, i) => [i + 1, { children: noteParagraphs(note, printed) }]),

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { shippedFaces } from '../../../server/faces'
 import type { Look } from '../../styles/page-schema'
+import { hyphenate } from './hyphens'
 import { linesOf } from './lines'
 
 const { faces } = shippedFaces('tinos')
@@ -23,7 +24,7 @@ describe('where lines end', () => {
     ['an address goes to a line of its own whole', 'see https://a.example/x now', 104, ['see', 'https://a.example/x', 'now']],
     ['and is divided where it may be when none holds it', 'https://mill.example/pond/gate.html', 110, ['https://mill.example', '/pond/gate.html']],
     ['a word that no line holds is cut', 'mmmmmmmmmm', 50, ['mmmmm', 'mmmmm']],
-    ['letters of scripts without spaces', '水車小屋の池', 30, ['水車小', '屋の池']],
+    ['letters of scripts without spaces', '水車小屋の池', 40, ['水車小', '屋の池']],
   ])('%s', (_, text, width, lines) => {
     expect(words(text, width)).toEqual(lines)
   })
@@ -58,6 +59,13 @@ describe('where lines end', () => {
   })
 })
 
+it('long words are divided where they may be, with a hyphen that is set', () => {
+  const given = { faces, look: { ...LOOK, align: 'justified' as const }, width: 70, hyphenate }
+  const lines = linesOf([{ text: 'the sedimentation of estuaries' }], given).map(line => line.texts.map(one => one.text).join(''))
+  expect(lines.some(line => line.endsWith('-'))).toBe(true)
+  expect(lines.join('').replace(/-|\s/gu, '')).toBe('thesedimentationofestuaries')
+})
+
 describe('how wide words are', () => {
   it('pairs stand nearer than their letters alone', () => {
     const face = faces.of('regular')
@@ -71,7 +79,8 @@ describe('how wide words are', () => {
   })
   it('says which letters no face has, and sets what it can', () => {
     const { faces: own } = shippedFaces('gelasio')
-    linesOf([{ text: 'pond 水' }], { faces: own, look: LOOK, width: 200 })
-    expect([...own.lacking]).toEqual(['水'])
+    const [line] = linesOf([{ text: 'pond 水 мир שלום عين 국 门 \u{10480}' }], { faces: own, look: LOOK, width: 400 })
+    expect(line!.texts.map(text => text.face)).toEqual(['regular', 'sawarabi', 'tinos', 'amiri', 'gowun', 'xiaowei', 'regular'])
+    expect([...own.lacking]).toEqual(['\u{10480}'])
   })
 })

@@ -89,21 +89,24 @@ export class Face {
   }
 }
 
+export interface OtherFace { name: string, letters: RegExp, face: () => Face | undefined }
+
 /**
  * The faces that a paper is set in: the four shapes of its own, and others for letters that it lacks.
  * A face is named by its shape, or by what it is called among the others.
  */
 export class Faces {
-  private readonly faces: ReadonlyMap<string, Face>
+  private readonly own: ReadonlyMap<string, Face>
   /** Letters that no face here has: they print as an empty box, and are said to. */
   readonly lacking = new Set<string>()
 
-  constructor(own: Readonly<Record<Shape, Face>>, private readonly others: readonly (readonly [name: string, face: Face])[] = []) {
-    this.faces = new Map<string, Face>([...Object.entries(own), ...others])
+  /** @param others asked in their order, each read when a letter of its own is met; one may be absent */
+  constructor(own: Readonly<Record<Shape, Face>>, private readonly others: readonly OtherFace[] = []) {
+    this.own = new Map<string, Face>(Object.entries(own))
   }
 
   of(name: string): Face {
-    return this.faces.get(name) ?? this.faces.get('regular')!
+    return this.own.get(name) ?? this.others.find(other => other.name === name)?.face() ?? this.own.get('regular')!
   }
 
   /** A text in stretches, each with the face that has its letters. */
@@ -115,8 +118,12 @@ export class Faces {
       const code = char.codePointAt(0)!
       const last = out.at(-1)
       // A space, a mark over a letter, a joiner: with the letter before it.
-      if (last && NEUTRAL.test(char) && (last.face === shape || this.of(last.face).has(code))) { last.text += char; continue }
-      const face = code < 0x20 || own.has(code) ? shape : this.others.find(([, other]) => other.has(code))?.[0]
+      if (last && NEUTRAL.test(char) && (last.face === shape || this.of(last.face).has(code))) {
+        last.text += char
+        continue
+      }
+      const other = () => this.others.find(({ letters, face: of }) => letters.test(char) && of()?.has(code))?.name
+      const face = code < 0x20 || own.has(code) ? shape : other()
       if (face === undefined && !INVISIBLE.test(char)) this.lacking.add(char)
       const name = face ?? shape
       if (last?.face === name) last.text += char

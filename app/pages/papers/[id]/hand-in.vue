@@ -3,7 +3,7 @@ import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
 import { formatDistanceToNow } from 'date-fns'
 import { citationIdsOf } from '~~/core/sheet/walking'
 import { inWords } from '~~/core/text/numbers'
-import { faceAddresses } from '~/utils/face-addresses'
+import { faceAddresses, otherAddress } from '~/utils/face-addresses'
 import { count } from '~/utils/words'
 import type { ShownLine } from '~/stores/pages'
 
@@ -24,6 +24,15 @@ watch(() => sheet.value?.twin, (twin) => {
   loaded.add(twin)
   for (const [shape, address] of Object.entries(faceAddresses(twin))) {
     const own = new FontFace(`Page ${twin}`, `url(${address})`, { weight: shape.startsWith('bold') ? '700' : '400', style: shape.endsWith('italic') ? 'italic' : 'normal' })
+    document.fonts.add(own)
+    void own.load()
+  }
+}, { immediate: true })
+watch(() => sheet.value?.others, (names = []) => {
+  for (const name of names) {
+    if (loaded.has(`${name} other`)) continue
+    loaded.add(`${name} other`)
+    const own = new FontFace(`Page ${name} other`, `url(${otherAddress(name)})`)
     document.fonts.add(own)
     void own.load()
   }
