@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { WAYS, type Way } from '~~/core/handin/ways'
+import { fileName, WAYS, type Way } from '~~/core/handin/ways'
+import type { Written } from '~~/core/intake/convert'
+import { download } from '~/utils/clipboard'
+import { count } from '~/utils/words'
 
 /** Every way to take the paper away. */
 const store = usePaper()
@@ -14,6 +17,26 @@ watch(taking, (now) => {
 })
 const WHAT: Partial<Record<Way, string>> = { docx: 'The document', pdf: 'The PDF', odt: 'The document', html: 'The page' }
 const ROWS: readonly (readonly Way[])[] = [['docx'], ['pdf'], ['odt'], ['html'], ['tex', 'texbib'], ['md', 'marked', 'txt']]
+// The sources' details, for other programs: those in the list, those cited in the text, or all that were gathered.
+const owned = useSources()
+const composed = useComposition()
+const which = ref('listed')
+const SOURCE_FILES: Record<Written, readonly [word: string, ending: string, type: string]> = {
+  'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'],
+  'ris': ['RIS', 'ris', 'application/x-research-info-systems'],
+  'csl-json': ['CSL-JSON', 'json', 'application/json'],
+}
+const wanted = computed(() => {
+  const listed = new Set(composed.composition.list.map(entry => entry.id))
+  return owned.sources.filter(({ id }) => which.value === 'all' || (which.value === 'cited' ? composed.citedTimes.has(id) : listed.has(id)))
+})
+async function takeSources(to: Written) {
+  const [word, ending, type] = SOURCE_FILES[to]
+  const { writeSources } = await import('~~/core/intake/convert')
+  const plain = wanted.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))
+  download(fileName(`${store.paper!.title} sources`, '', ending), writeSources(plain, to), type)
+  notices.say(`${count(plain.length, 'source')} as ${word} in your downloads.`)
+}
 const copied = useCopying()
 const copyPaper = () => notices.attempt(async () => {
   await copied.paper()
@@ -52,6 +75,21 @@ const copyList = () => notices.attempt(async () => {
           >Stop</PartsButton></template>
           <template v-else>.{{ [...new Set(ways.map(way => (way === 'texbib' ? 'bib' : WAYS[way].ending)))].join(' .') }}</template>
         </span>
+      </li>
+      <li class="flex flex-wrap items-baseline gap-x-4 border-b border-rule py-1.5">
+        <label class="text-plain text-soft">Sources <PartsSelect
+          v-model="which"
+          class="font-semibold text-ink"
+          :options="[['listed', 'in the list'], ['cited', 'cited in the text'], ['all', 'all gathered']]"
+        /></label>
+        <PartsButton
+          v-for="(file, to) in SOURCE_FILES"
+          :key="to"
+          :disabled="!wanted.length"
+          @click="takeSources(to)"
+        >
+          {{ file[0] }}
+        </PartsButton>
       </li>
     </ul>
     <p class="mt-3 text-plain">
