@@ -2,16 +2,11 @@
 import { parseRich } from '../text/rich'
 import type { DocNode } from './document'
 import { raisedAt } from './placement'
+import type { PrintedMarks } from './printed'
 import { isRemark } from './walking'
 
-export interface InlinePiece {
+export interface InlinePiece extends PrintedMarks {
   text: string
-  italic?: boolean
-  bold?: boolean
-  underline?: boolean
-  superscript?: boolean
-  subscript?: boolean
-  smallCaps?: boolean
   link?: string
   /** The citation's place in `citationsOf`; and which part of it, where its number stands apart from its words. */
   citation?: number

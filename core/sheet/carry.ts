@@ -7,6 +7,7 @@ import type { ListEntry } from '../compose/paper'
 import type { Look } from '../styles/page-schema'
 import type { Style } from '../styles/schema'
 import { plain, toHtml } from '../text/runs'
+import { wrapped } from '../text/wrapping'
 import { choicesOf } from './choices'
 import { looksOf } from './looks'
 
@@ -52,38 +53,20 @@ export function listAsHtml(style: Style, { entries, annotation, details = {} }: 
   return out.join('')
 }
 
-/** Letters a line, where one is wanted, and how far those behind the first are set in. */
-const WIDTH = 78
+/** Letters that lines behind the first are set in. */
 const INDENT = 4
 
 /** The same as plain text. Without `wrapped` an entry is one line, as a form on a web page wants it. */
-export function listAsText(style: Style, { entries, annotation }: Carried, { heading = false, wrapped = false } = {}): string {
+export function listAsText(style: Style, { entries, annotation }: Carried, { heading = false, wrapped: inLines = false } = {}): string {
   const out: string[] = heading ? [style.list.heading, ''] : []
   entries.forEach((entry, i) => {
     if (heading && entry.division && entry.division !== entries[i - 1]?.division) out.push(entry.division, '')
     const number = numbered(style, entry)
     const text = `${number ? `${number} ` : ''}${plain(entry.runs)}`
-    out.push(...(wrapped ? wrap(text, '', ' '.repeat(INDENT)) : [text]))
+    out.push(...(inLines ? wrapped(text, '', ' '.repeat(INDENT)) : [text]))
     const notes = annotation?.(entry.id).trim()
-    if (notes) out.push(...notes.split(/\n+/u).flatMap(line => (wrapped ? wrap(line, ' '.repeat(INDENT), ' '.repeat(INDENT)) : [line])))
-    if (wrapped) out.push('')
+    if (notes) out.push(...notes.split(/\n+/u).flatMap(line => (inLines ? wrapped(line, ' '.repeat(INDENT), ' '.repeat(INDENT)) : [line])))
+    if (inLines) out.push('')
   })
   return out.join('\n').trimEnd()
-}
-
-/** A text in lines of so many letters at most; a word or an address that is longer stands alone. */
-function wrap(text: string, first: string, rest: string): string[] {
-  const lines: string[] = []
-  let line = first
-  let begun = false
-  for (const word of text.split(/\s+/u).filter(Boolean)) {
-    if (begun && line.length + 1 + word.length > WIDTH) {
-      lines.push(line)
-      line = rest
-      begun = false
-    }
-    line += begun ? ` ${word}` : word
-    begun = true
-  }
-  return [...lines, line]
 }

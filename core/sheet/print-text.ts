@@ -8,6 +8,7 @@ import { printedRuns, type Printing } from './printing'
 import type { Origin, PrintedBlock, PrintedParagraph, PrintedRun } from './printed'
 import { citationsOf } from './walking'
 import type { Role } from '../styles/page-schema'
+import { roman } from '../text/numbers'
 import type { Style } from '../styles/schema'
 
 export function printText(printing: Printing): PrintedBlock[] {
@@ -86,21 +87,10 @@ const STEP = 36
 const LETTERS = 26
 /** Numbers of lists by depth: 1. a. i. */
 function itemNumber(n: number, level: number): string {
-  const ordinal = level % 3 === 1 ? letters(n) : level % 3 === 2 ? small(n) : String(n)
+  const ordinal = level % 3 === 1 ? letters(n) : level % 3 === 2 ? roman(n).toLowerCase() : String(n)
   return `${ordinal}.`
 }
 const letters = (n: number): string => (n > LETTERS ? letters(Math.floor((n - 1) / LETTERS)) : '') + String.fromCharCode(97 + ((n - 1) % LETTERS))
-const small = (n: number): string => {
-  let rest = n
-  return ([[1000, 'm'], [900, 'cm'], [500, 'd'], [400, 'cd'], [100, 'c'], [90, 'xc'], [50, 'l'], [40, 'xl'], [10, 'x'], [9, 'ix'], [5, 'v'], [4, 'iv'], [1, 'i']] as const)
-    .map(([value, sign]) => {
-      const times = Math.floor(rest / value)
-      rest -= times * value
-      return sign.repeat(times)
-    })
-    .join('')
-}
-
 function listItem(block: Block, counts: Map<string, number>, printing: Printing): PrintedParagraph {
   const { level, numbered } = block
   const look = { left: STEP * (level + 1), first: 0 }

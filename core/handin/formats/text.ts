@@ -1,9 +1,9 @@
 /** The paper as plain text: lines of so many letters, the first or the others set in as on the page, notes at the end. */
 import { noteLead, wordsOf, type PrintedBlock, type PrintedPaper, type PrintedParagraph, type PrintedTable } from '../../sheet/printed'
 import type { Look } from '../../styles/page-schema'
+import { WIDTH, wrapped } from '../../text/wrapping'
 
-/** Letters a line; and points that one letter stands for in what is set in. */
-const WIDTH = 78
+/** Points that one letter stands for in what is set in. */
 const LETTER = 9
 
 export function writeText(paper: PrintedPaper): string {
@@ -74,21 +74,4 @@ function tableLines({ rows, headed }: PrintedTable): string[] {
   })
   const heading = headed ? Math.max(1, ...widths.map((width, i) => wrapped(cells[0]?.[i] ?? '', '', '', width).length)) : 0
   return [rule, ...lines.slice(0, heading), ...(heading ? [rule] : []), ...lines.slice(heading), rule]
-}
-
-/** A text in lines of so many letters at most; a word or an address that is longer stands alone. */
-export function wrapped(text: string, first: string, rest: string, width = WIDTH): string[] {
-  const lines: string[] = []
-  let line = first
-  let begun = false
-  for (const word of text.split(/[^\S\u00A0]+/u).filter(Boolean)) {
-    if (begun && line.length + 1 + word.length > width) {
-      lines.push(line)
-      line = rest
-      begun = false
-    }
-    line += begun ? ` ${word}` : word
-    begun = true
-  }
-  return [...lines, line]
 }

@@ -5,6 +5,7 @@
 import { headsOn, headWords } from '../heads'
 import type { Origin, PrintedBlock, PrintedPaper, PrintedPicture, SectionName } from '../printed'
 import type { HeadLine } from '../../styles/page-schema'
+import { roman } from '../../text/numbers'
 import type { Faces } from './face'
 import { RULE, type Column } from './flow'
 import { linesOf, type Line, type PlacedText } from './lines'
@@ -69,7 +70,7 @@ export function assemble(paper: PrintedPaper, parts: readonly PageParts[], faces
   const counts = { arabic: 0, roman: 0 }
   const pages = parts.map((part, i): Page => {
     const n = ++counts[part.numbers]
-    const label = part.numbers === 'roman' ? roman(n) : String(n)
+    const label = part.numbers === 'roman' ? roman(n).toLowerCase() : String(n)
     return pageOf(part, paper, faces, label, i === 0)
   })
   const anchors: Sheet['anchors'] = new Map()
@@ -144,14 +145,6 @@ function putPiece(out: Body, piece: Piece, x: number, y: number, width: number) 
 }
 
 // Heads and numbers -----------------------------------------------------------------------------------------------------
-
-const ROMAN = [[1000, 'm'], [900, 'cm'], [500, 'd'], [400, 'cd'], [100, 'c'], [90, 'xc'], [50, 'l'], [40, 'xl'], [10, 'x'], [9, 'ix'], [5, 'v'], [4, 'iv'], [1, 'i']] as const
-function roman(n: number): string {
-  let rest = n
-  let out = ''
-  for (const [value, sign] of ROMAN) while (rest >= value) { out += sign; rest -= value }
-  return out
-}
 
 /** Pages before the text have their roman numbers at their foot, the title page none (Turabian 9, A.1.4.1). */
 const ROMAN_HEADS: readonly HeadLine[] = [{ on: 'later', place: 'bottom', align: 'centre', says: '{n}' }]
