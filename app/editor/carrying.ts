@@ -7,7 +7,7 @@ import { DOMSerializer, type Fragment, type Schema } from '@tiptap/pm/model'
 import { blocksOf, raiseAfterPunctuation, type Block } from '~~/core/sheet/blocks'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { raisedAt, raisedFor } from '~~/core/sheet/placement'
-import { citationIdsOf, citationsOf } from '~~/core/sheet/walking'
+import { placedCitations } from '~~/core/sheet/walking'
 import type { Style } from '~~/core/styles/schema'
 import { plain, toHtml, type Run } from '~~/core/text/runs'
 
@@ -127,9 +127,10 @@ export function carriedText(fragment: Fragment, carrier: Carrier): string {
   const content = (fragment.toJSON() ?? []) as DocNode[]
   const inline = content.every(node => node.type === 'text' || node.type === 'citation' || node.type === 'hardBreak')
   const doc: DocNode = { type: 'doc', content: inline ? [{ type: 'paragraph', content }] : content }
-  const [ids, data] = [citationIdsOf(doc), citationsOf(doc)]
+  const all = placedCitations(doc)
+  const ids = all.map(({ id }) => id)
   const style = carrier.style()
-  const blocks = raiseAfterPunctuation(blocksOf(doc), at => raisedFor(style, data[at]! as CitationData), style.stopsInside)
+  const blocks = raiseAfterPunctuation(blocksOf(doc), at => raisedFor(style, all[at]!.citation), style.stopsInside)
   const citation = (at: number, part?: 'words' | 'number'): string => {
     const runs = carrier.runsOf(ids[at]!)
     const cut = part ? runs.findLastIndex(run => !run.superscript) + 1 : 0

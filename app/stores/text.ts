@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import type { Citation } from '~~/core/compose/compose'
 import { emptyDocument, type DocNode } from '~~/core/sheet/document'
-import { citationIdsOf, citationsOf, creditedIn } from '~~/core/sheet/walking'
+import { creditedIn, placedCitations } from '~~/core/sheet/walking'
 import { useSaving } from './saving'
 
 export const useText = defineStore('text', () => {
@@ -22,7 +22,8 @@ export const useText = defineStore('text', () => {
   let signature = ''
   function read(doc: DocNode) {
     body.value = doc
-    const [next, ids, from] = [citationsOf(doc), citationIdsOf(doc), creditedIn(doc)]
+    const [all, from] = [placedCitations(doc), creditedIn(doc)]
+    const [next, ids] = [all.map(({ citation }) => citation), all.map(({ id }) => id)]
     const now = JSON.stringify([next, ids, from])
     if (now === signature) return
     signature = now

@@ -24,7 +24,7 @@ export const PAPER_SORTS = ['paper', 'bibliography', 'annotated', 'notes'] as co
 export type PaperSort = (typeof PAPER_SORTS)[number]
 
 /** The names under which a paper keeps its choices. */
-export const CHOICES = ['paperSize', 'face', 'notes', 'titlePage', 'contents', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort'] as const
+export const CHOICES = ['paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort'] as const
 
 export interface Choices {
   paper: keyof typeof PAPERS
@@ -34,6 +34,8 @@ export interface Choices {
   notesAt: 'foot' | 'end'
   titlePage: boolean
   contents: boolean
+  /** A list of tables and figures. */
+  figures: boolean
   justified: boolean
   /** Long words are divided at the ends of straight lines. */
   hyphens: boolean
@@ -56,6 +58,7 @@ export function choicesOf({ page }: Style, details: Readonly<Record<string, stri
     notesAt: details.notes === 'endnotes' ? 'end' : 'foot',
     titlePage: yes('titlePage', page.titlePage),
     contents: yes('contents', false),
+    figures: yes('figures', false),
     justified: details.edges === 'justified' || (details.edges !== 'ragged' && page.justified === true),
     hyphens: yes('hyphens', false),
     columns: yes('columns', false) ? (page.columns ?? 1) : 1,

@@ -98,6 +98,7 @@ export function frontMatter(printing: Printing): { front: Omit<PrintedSection, '
     ...section('abstract', own ? abstractOf(details) : []),
     ...section('abstract', longOf(details.acknowledgements, 'Acknowledgments', 'acknowledgements')),
     ...section('contents', choices.contents ? [paragraph('contents-heading', 'Contents', undefined, { anchor: 'contents' })] : []),
+    ...section('contents', choices.figures ? [paragraph('contents-heading', 'Tables and Figures', undefined, { anchor: 'figures' })] : []),
   ]
   const roman = Boolean(style.page.frontRoman) && front.length > (own ? 1 : 0)
   return { front, roman }

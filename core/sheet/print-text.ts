@@ -116,7 +116,7 @@ function captioned(block: Block, printing: Printing): PrintedBlock[] {
   const above = form.place === 'above'
   const credit = creditLine(style, block, sources, composition.list)
   const caption = lines.map((line, i): PrintedParagraph => ({
-    is: 'paragraph', role: 'caption', runs: runsOf(line, printing), ...from,
+    is: 'paragraph', role: 'caption', runs: runsOf(line, printing), ...from, ...(i ? {} : { anchor: `${what}-${number}` }),
     look: { ...(form.centred ? { align: 'centre' } : {}), ...(above || i < lines.length - 1 ? { keepNext: true } : {}) },
   }))
   const thing: PrintedBlock[] = what === 'table'

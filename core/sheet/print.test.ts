@@ -59,6 +59,11 @@ describe('what stands before the text', () => {
     expect(paragraphsIn(contents.blocks).map(one => [wordsOf(one), one.leads])).toEqual([['Contents', undefined], ['Mud', 'heading-0'], ['Gates', 'heading-2'], ['Bibliography', 'list']])
     expect(contents.numbers).toBe('roman')
   })
+  it('lists tables and figures by number and title', () => {
+    const table: DocNode = { type: 'table', attrs: { title: 'Ponds' }, content: [{ type: 'tableRow', content: [{ type: 'tableCell', content: [p(words('A'))] }] }] }
+    const paper = print('apa-7', [table, { type: 'figure', content: [words('A mill')] }], { details: { ...DETAILS, figures: 'yes' } })
+    expect(lines(paper, 'contents')).toEqual(['Tables and Figures', 'Table 1 Ponds', 'Figure 1 A mill'])
+  })
   it.each([
     ['Tamsin Vale', 'Vale'], ['Jan van der Meer', 'van der Meer'], ['Ada Moss Jr.', 'Moss'], ['Vale, Tamsin', 'Vale'],
     ['Tamsin Vale; Ada Moss', 'Vale and Moss'], ['A One\nB Two\nC Three', 'One, Two and Three'], ['A One; B Two; C Three; D Four', ''], ['', ''],

@@ -99,17 +99,36 @@ function inParagraphs(runs: readonly PrintedRun[]): PrintedRun[][] {
   return out.filter((paragraph, i) => i === 0 || paragraph.length)
 }
 
-/** The lines of the contents name every heading of the sections behind it; the pages are known when they are laid out. */
+/**
+ * The lines of the contents name every heading behind them, those of the list of tables and figures every caption; the pages
+ * are known when they are laid out.
+ */
 function withContents(sections: PrintedSection[]): PrintedSection[] {
-  const at = sections.findIndex(section => section.is === 'contents')
-  if (at < 0) return sections
-  const lines = sections.slice(at + 1).flatMap(section => section.blocks).flatMap((block): PrintedParagraph[] => {
-    if (block.is !== 'paragraph' || !block.anchor) return []
-    const heading = /^heading-([1-3])$/u.exec(block.role)
-    if (!heading && block.role !== 'list-heading' && block.role !== 'endnotes-heading') return []
-    const left = heading ? (Number(heading[1]) - 1) * 18 : 0
-    const runs = block.runs.filter(run => run.note === undefined).map(({ citation: _c, link: _l, ...run }) => run)
-    return [{ is: 'paragraph', role: 'contents-line', runs, leads: block.anchor, look: { left: left + 18, first: -18 } }]
+  return sections.map((section, at) => {
+    if (section.is !== 'contents') return section
+    const [heading] = section.blocks
+    const captions = heading?.is === 'paragraph' && heading.anchor === 'figures'
+    const behind = sections.slice(at + 1).filter(one => one.is !== 'contents').flatMap(one => one.blocks)
+    return { ...section, blocks: [...section.blocks, ...(captions ? captionLines(behind) : headingLines(behind))] }
   })
-  return sections.map((section, i) => (i === at ? { ...section, blocks: [...section.blocks, ...lines] } : section))
 }
+
+const lineTo = (leads: string, runs: readonly PrintedRun[], left = 0): PrintedParagraph => ({
+  is: 'paragraph', role: 'contents-line', leads, look: { left: left + 18, first: -18 },
+  runs: runs.filter(run => run.note === undefined).map(({ citation: _c, link: _l, ...run }) => run),
+})
+
+const headingLines = (blocks: readonly PrintedBlock[]): PrintedParagraph[] => blocks.flatMap((block) => {
+  if (block.is !== 'paragraph' || !block.anchor) return []
+  const heading = /^heading-([1-3])$/u.exec(block.role)
+  if (!heading && block.role !== 'list-heading' && block.role !== 'endnotes-heading') return []
+  return [lineTo(block.anchor, block.runs, heading ? (Number(heading[1]) - 1) * 18 : 0)]
+})
+
+/** Number and title of each table and figure, on one line though they stand on two. */
+const captionLines = (blocks: readonly PrintedBlock[]): PrintedParagraph[] => blocks.flatMap((block, i) => {
+  if (block.is !== 'paragraph' || block.role !== 'caption' || !block.anchor) return []
+  const next = blocks[i + 1]
+  const goesOn = next?.is === 'paragraph' && next.role === 'caption' && !next.anchor ? [{ text: ' ' }, ...next.runs] : []
+  return [lineTo(block.anchor, [...block.runs, ...goesOn])]
+})

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { blocksOf, raiseAfterPunctuation } from './blocks'
 import { countWords } from './count'
 import { documentSchema, type DocNode } from './document'
-import { citationIdsOf, citationsOf, citedPlaces } from './walking'
+import { citationsOf, citedPlaces, placedCitations } from './walking'
 
 const cite = (id: string): DocNode => ({ type: 'citation', attrs: { id, data: { items: [{ id: 's' }], form: 'parenthetical' } } })
 const text = (t: string, ...marks: string[]): DocNode => ({
@@ -22,7 +22,7 @@ const doc: DocNode = {
 describe('the document', () => {
   it('gives its citations in order, a malformed one as one without works', () => {
     expect(citationsOf(doc).map(c => c.items.length)).toEqual([1, 1, 0])
-    expect(citationIdsOf(doc)).toEqual(['a', 'b', 'c'])
+    expect(placedCitations(doc).map(({ id }) => id)).toEqual(['a', 'b', 'c'])
   })
   it('says where sources are cited, block by block', () => {
     const twice = {

@@ -1,24 +1,20 @@
 /** The document gone through from its first word to its last: its citations, its words, the sources it names. */
 import type { Citation } from '../compose/compose'
-import { readCitation, type DocNode } from './document'
+import { readCitation, type CitationData, type DocNode } from './document'
 
-/** Every citation of the document in reading order; a malformed one counts as one without works, so numbers stay right. */
-export function citationsOf(doc: DocNode): Citation[] {
-  const out: Citation[] = []
+/**
+ * Every citation of the document in reading order, with the id of its node; a malformed one counts as one without works, so
+ * that numbers stay right.
+ */
+export function placedCitations(doc: DocNode): { id: string, citation: CitationData }[] {
+  const out: { id: string, citation: CitationData }[] = []
   walk(doc, (node) => {
-    if (node.type === 'citation') out.push(readCitation(node))
+    if (node.type === 'citation') out.push({ id: String(node.attrs?.id ?? ''), citation: readCitation(node) })
   })
   return out
 }
-
-/** The ids of the document's citation nodes, in the order of `citationsOf`. */
-export function citationIdsOf(doc: DocNode): string[] {
-  const out: string[] = []
-  walk(doc, (node) => {
-    if (node.type === 'citation') out.push(String(node.attrs?.id ?? ''))
-  })
-  return out
-}
+/** The same, where only what they cite is asked for. */
+export const citationsOf = (doc: DocNode): Citation[] => placedCitations(doc).map(({ citation }) => citation)
 
 /** The document with every citation of one source made one of another; a citation of both keeps one. */
 export function replaceCited(node: DocNode, from: string, to: string): DocNode {

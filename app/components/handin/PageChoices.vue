@@ -19,8 +19,9 @@ const rows = computed((): Row[] => {
   const { page } = store.style
   const notes = composed.composition.notes.length > 0
   const headings = (written.body.content ?? []).some(block => block.type === 'heading')
+  const captioned = (written.body.content ?? []).some(block => block.type === 'table' || block.type === 'figure')
   const row = (key: string, says: string, value: string, otherwise: string, options: Row['options']): Row => ({ key, says, value, otherwise, options })
-  const yesNo = (key: 'titlePage' | 'contents' | 'lineNumbers', says: string) =>
+  const yesNo = (key: 'titlePage' | 'contents' | 'figures' | 'lineNumbers', says: string) =>
     row(key, says, yes(now.value[key]), yes(own.value[key]), [['yes', 'yes'], ['no', 'no']])
   return [
     row('sort', 'Handed in as', now.value.sort, 'paper', [['paper', 'a paper'], ['annotated', 'an annotated bibliography'], ['bibliography', 'a list of works'], ['notes', 'notes alone']]),
@@ -29,6 +30,7 @@ const rows = computed((): Row[] => {
     yesNo('titlePage', 'A title page'),
     ...(page.professional ? [row('professional', 'Written for', yes(now.value.professional), 'no', [['no', 'a course'], ['yes', 'a journal']])] : []),
     ...(headings || now.value.contents ? [yesNo('contents', 'A contents list')] : []),
+    ...(captioned || now.value.figures ? [yesNo('figures', 'A list of tables and figures')] : []),
     ...(notes ? [row('notes', 'Notes', now.value.notesAt === 'end' ? 'endnotes' : 'foot', 'foot', [['foot', 'at the foot of their page'], ['endnotes', 'at the end']])] : []),
     row('edges', 'Right edge', now.value.justified ? 'justified' : 'ragged', own.value.justified ? 'justified' : 'ragged', [['ragged', 'ragged'], ['justified', 'straight']]),
     ...(now.value.justified ? [row('hyphens', 'Long words', yes(now.value.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']])] : []),

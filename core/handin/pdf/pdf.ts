@@ -35,7 +35,7 @@ export function writePdf(paper: PrintedPaper, sheet: Sheet, file: FaceFile, face
     doc.on('error', reject)
     doc.on('end', () => resolve(joined(parts)))
   })
-  const used = new Set(sheet.pages.flatMap(page => page.lines.flatMap(line => line.texts.map(text => text.face))))
+  const used = new Set(['regular', ...sheet.pages.flatMap(page => page.lines.flatMap(line => line.texts.map(text => text.face)))])
   for (const name of used) {
     doc.registerFont(name, file(name) as never)
     setPlainly(doc, name, faces.of(name))
@@ -136,7 +136,11 @@ function setPicture(doc: Doc, { x, y, width, height, picture }: PlacedPicture, t
   tags.picture(picture)
   // GIF is no picture of PDF's; what it shows is said in its place.
   if (read && read.type !== 'gif') doc.image(read.bytes as never, x, y, { width, height })
-  else doc.rect(x, y, width, height).lineWidth(0.5).stroke('#777777')
+  else {
+    doc.rect(x, y, width, height).lineWidth(0.5).stroke('#777777')
+    const room = { width: Math.max(20, width - 8), height: Math.max(10, height - 8) }
+    doc.font('regular').fontSize(9).fillColor('#000000').text(picture.alt || picture.name, x + 4, y + 4, room)
+  }
 }
 
 /** Pages are called what stands on them: i, ii, 1, 2 (PDF 1.7, 12.4.2). */

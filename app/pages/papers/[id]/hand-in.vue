@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
 import { formatDistanceToNow } from 'date-fns'
-import { citationIdsOf } from '~~/core/sheet/walking'
+import { placedCitations } from '~~/core/sheet/walking'
 import { inWords } from '~~/core/text/numbers'
 import { faceAddresses, otherAddress } from '~/utils/face-addresses'
 import { count } from '~/utils/words'
@@ -93,7 +93,7 @@ function go({ from }: ShownLine) {
   if ('block' in from) void navigateTo({ path: `${paper}/write`, query: { block: String(from.block) } })
   else if ('source' in from) void navigateTo({ path: `${paper}/list`, query: { entry: from.source } })
   else if ('note' in from) {
-    const cited = citationIdsOf(written.body)[composed.composition.noteNumbers.indexOf(from.note)]
+    const cited = placedCitations(written.body)[composed.composition.noteNumbers.indexOf(from.note)]?.id
     void navigateTo({ path: `${paper}/write`, query: cited ? { cited } : {} })
   }
   else if (from.detail === 'title') document.querySelector<HTMLElement>('header [aria-label="Title of the paper"]')?.focus()
