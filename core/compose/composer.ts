@@ -6,7 +6,7 @@
  */
 import type { Source } from '../source/model'
 import { sameNames } from '../source/names'
-import type { Run } from '../text/runs'
+import { plain, type Run } from '../text/runs'
 import type { Style } from '../styles/schema'
 import { tellApart, type Told } from './apart'
 import { joint, own, sayAuthor, setCitation, type Item } from './citations'
@@ -325,7 +325,7 @@ function setOne(style: Style, citation: Citation, items: readonly Item[], states
   const record = { citation, items, states }
   if (style.citation.system === 'notes') {
     const names =
-      form === 'narrative'
+      form === 'narrative' && !citation.inNote
         ? setLine(
             items.flatMap((item, i) => [...joint(style, i, items.length), ...sayAuthor(item, true)]),
             style,
@@ -334,10 +334,23 @@ function setOne(style: Style, citation: Citation, items: readonly Item[], states
     return { ...record, runs: names, note: setNote(style, items, states, citation.words) }
   }
   const runs = items.length ? setCitation(style, items, form) : missing(citation)
+  if (citation.inNote && citation.words) return { ...record, runs: [], note: amongWords(runs, citation.words) }
   // The writer's own words are a content note in styles that cite in the text (APA 7, 2.13; MLA Handbook 9, 7.1).
   const words = [citation.words?.before, citation.words?.after].map(text => text?.trim()).filter(Boolean).join(' ')
   // An empty note keeps its number: it is being written.
   return words || (!citation.items.length && citation.words) ? { ...record, runs, note: own(words, 'words.note') } : { ...record, runs }
+}
+
+/** A note of the writer's own words with a citation among them, as the text would have it (APA 7, 2.13; MLA Handbook 9, 7.1). */
+function amongWords(runs: readonly Run[], { before, after }: NonNullable<Citation['words']>): Run[] {
+  const [ahead, behind] = [before?.trim(), after?.trim()]
+  const space: Run = { text: ' ', part: 'glue', rules: [] }
+  const set = [
+    ...(ahead ? [...own(ahead, 'words.note'), space] : []),
+    ...runs,
+    ...(behind ? [...(/^[.,;:?!)\]]/u.test(behind) ? [] : [space]), ...own(behind, 'words.note')] : []),
+  ]
+  return /[.?!][”’"')\]]*$/u.test(plain(set)) ? set : [...set, { text: '.', part: 'glue', rules: [] }]
 }
 
 /** A citation whose sources are all unknown keeps a place in the text that says so. */

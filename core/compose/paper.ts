@@ -19,6 +19,8 @@ export interface Citation {
    * the text, a note of their own.
    */
   words?: { before?: string, after?: string }
+  /** Its works stand among those words, in styles that cite in the text as well. */
+  inNote?: boolean
 }
 export interface Paper {
   citations: readonly Citation[]
@@ -73,5 +75,5 @@ const sameItem = (a: CitedItem, b: CitedItem): boolean => a === b
 
 /** Whether two citations say the same. */
 export const sameCitation = (a: Citation, b: Citation): boolean => a === b
-  || (a.form === b.form && alike(a.items, b.items, sameItem)
+  || (a.form === b.form && a.inNote === b.inNote && alike(a.items, b.items, sameItem)
     && (a.words === b.words || (a.words?.before === b.words?.before && a.words?.after === b.words?.after)))

@@ -199,5 +199,5 @@ function noteOf(words: string, reading: Reading): CitationData {
   if (at < 0) return { items: [], form: 'parenthetical', words: { after: toRich(nodes) } }
   const data = nodes[at]!.attrs!.data as CitationData
   const [before, after] = [toRich(nodes.slice(0, at)).trim(), toRich(nodes.slice(at + 1)).replace(/^[\s.]+$/u, '').trim()]
-  return { ...data, ...(before || after ? { words: { ...(before ? { before } : {}), ...(after ? { after } : {}) } } : {}) }
+  return { ...data, ...(before || after ? { words: { ...(before ? { before } : {}), ...(after ? { after } : {}) }, inNote: true } : {}) }
 }

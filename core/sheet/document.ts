@@ -17,6 +17,8 @@ export const citationSchema = z.object({
   form: z.enum(FORMS).default('parenthetical'),
   /** Ids of the passages it stands with. */
   passages: z.array(z.string().max(64)).max(20).optional(),
+  /** Its works stand among its words in a note, in styles that cite in the text as well. */
+  inNote: z.boolean().optional(),
   words: z.object({ before: z.string().max(20_000).optional(), after: z.string().max(20_000).optional() }).optional(),
 })
 export type CitationData = z.infer<typeof citationSchema>

@@ -80,12 +80,12 @@ const NOTE_MARKS = '.,;:?!'
  */
 export function raisedFor(
   style: Style,
-  { items, form, words }: Pick<CitationData, 'items' | 'form' | 'words'>,
+  { items, form, words, inNote }: Pick<CitationData, 'items' | 'form' | 'words' | 'inNote'>,
 ): { marks: string, bare: boolean } | undefined {
   const { system, numbers } = style.citation
   if (system === 'notes') return { marks: NOTE_MARKS, bare: form !== 'narrative' }
   const said = Boolean(words?.before?.trim() || words?.after?.trim())
-  if (said || (words && !items.length)) return { marks: NOTE_MARKS, bare: !items.length }
+  if (said || (words && !items.length)) return { marks: NOTE_MARKS, bare: !items.length || inNote === true }
   return numbers?.behind
     ? { marks: numbers.behind, bare: form !== 'narrative' && !items.some((item) => item.prefix || item.suffix || item.original) }
     : undefined

@@ -139,6 +139,17 @@ describe('the text', () => {
     expect(paragraph!.runs.find(run => run.note)).toMatchObject({ superscript: true, note: 1, citation: 0 })
     expect(paper.notes.map(note => note.map(wordsOf))).toEqual([['Loveday Tremayne, Working the Tide (Saltmarsh Press, 2018).']])
   })
+  it.each<[string, string, string, string]>([
+    ['apa-7', 'parenthetical', 'It silts.1', 'So say others (Tremayne, 2018).'],
+    ['apa-7', 'narrative', 'It silts.1', 'So say others Tremayne (2018).'],
+    ['mla-9', 'parenthetical', 'It silts.1', 'So say others (Tremayne).'],
+    ['chicago-18-notes', 'narrative', 'It silts.1', 'So say others Loveday Tremayne, Working the Tide (Saltmarsh Press, 2018).'],
+  ])('a work that stands among the words of a note stands there in %s, %s', (style, form, text, note) => {
+    const inNote = cite({ form, inNote: true, words: { before: 'So say others' } })
+    const paper = print(style, [p(words('It silts'), inNote, words('.'))], { details: { titlePage: 'no' } })
+    expect(lines(paper, 'text').at(-1)).toBe(text)
+    expect(paper.notes.map(one => one.map(wordsOf))).toEqual([[note]])
+  })
   it.each([['mla-9', ['text', 'endnotes', 'list']], ['apa-7', ['title-page', 'text', 'list', 'endnotes']]])('%s has notes at the end in their place', (style, order) => {
     const paper = print(style, [p(words('So '), cite({ words: { after: 'Never finished.' } }), words('.'))], { details: { ...DETAILS, notes: 'endnotes' } })
     expect(paper.sections.map(one => one.is)).toEqual(order)

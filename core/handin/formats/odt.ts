@@ -65,12 +65,19 @@ class OdtWriter {
       if (section.is === 'endnotes') return []
       const groups = grouped(section.blocks)
       const written = groups.map((group, i) => this.group(group, at > 0 && section.newPage && i === 0))
+      // Notes at the end stand behind the text, under their heading: at the end of a section that gathers them.
+      const notes = section.is === 'text' ? sections.find(one => one.is === 'endnotes')?.blocks[0] : undefined
+      if (notes?.is === 'paragraph') {
+        const heading = this.paragraph(notes, true)
+        return [`<text:section text:style-name="Gathering" text:name="Text">${written.join('')}${heading}</text:section>`]
+      }
       return section.is === 'contents' ? [written[0] ?? '', this.contents()] : written
     })
     return `${HEAD}<office:document-content ${SPACES} office:version="1.2"><office:automatic-styles>${[...this.own.values(), ...this.marks.values()].join('')}`
       + `<style:style style:name="Ruled" style:family="table-cell"><style:table-cell-properties fo:border-top="0.75pt solid #000000" fo:border-bottom="0.5pt solid #000000" fo:padding="2pt"/></style:style>`
       + `<style:style style:name="Open" style:family="table-cell"><style:table-cell-properties fo:padding="2pt"/></style:style>`
       + `<style:style style:name="Closing" style:family="table-cell"><style:table-cell-properties fo:border-bottom="0.75pt solid #000000" fo:padding="2pt"/></style:style>`
+      + '<style:style style:name="Gathering" style:family="section"><style:section-properties><text:notes-configuration text:note-class="endnote"/></style:section-properties></style:style>'
       + `</office:automatic-styles><office:body><office:text>${body.join('\n')}</office:text></office:body></office:document-content>`
   }
 

@@ -62,7 +62,7 @@ function withNotesAsSet(bytes: Uint8Array, { geometry, notes, notesAt }: Printed
   const styled = [['word/footnotes.xml', 'FootnoteReference'], ['word/endnotes.xml', 'EndnoteReference']] as const
   for (const [name, style] of styled)
     change(name, xml => xml.replaceAll(`<w:rStyle w:val="${style}"/>`, '<w:rStyle w:val="NoteNumber"/>'))
-  const atSectionEnd = '<w:endnotePr><w:pos w:val="sectEnd"/></w:endnotePr>'
+  const atSectionEnd = '<w:endnotePr><w:pos w:val="sectEnd"/><w:numFmt w:val="decimal"/></w:endnotePr>'
   if (notesAt === 'end') change('word/settings.xml', xml => xml.replace('<w:compat>', `${atSectionEnd}<w:compat>`))
   return zipSync(parts, { level: 6 })
 }
