@@ -2,7 +2,7 @@
  * The printed paper's blocks in the groups that documents have names for: lists with lists in them, quotations of several
  * paragraphs, tables and figures with their captions.
  */
-import type { PrintedBlock, PrintedParagraph, PrintedPicture, PrintedSection, PrintedTable } from '../sheet/printed'
+import type { PrintedBlock, PrintedParagraph, PrintedPicture, PrintedTable } from '../sheet/printed'
 
 export type Grouped
   = | { is: 'paragraph', paragraph: PrintedParagraph }
@@ -94,7 +94,3 @@ export function headingLevel({ role }: PrintedParagraph): number | undefined {
   if (own) return Number(own[1])
   return ['list-heading', 'endnotes-heading', 'abstract-heading', 'contents-heading'].includes(role) ? 1 : undefined
 }
-
-/** Whether the text's sections have what a format makes by itself: notes at the foot where it has notes of its own. */
-export const hasNotes = (sections: readonly PrintedSection[]): boolean =>
-  sections.some(section => section.blocks.some(block => block.is === 'paragraph' && block.runs.some(run => run.note !== undefined)))

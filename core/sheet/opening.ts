@@ -4,7 +4,6 @@
  */
 import { readDate, MONTHS } from '../source/dates'
 import { DETAILS, type Detail } from '../styles/ids'
-import { countOf } from '../text/words'
 import { countWords } from './count'
 import type { Printing } from './printing'
 import { titleRuns } from './title'
@@ -132,9 +131,6 @@ function abstractOf({ abstract = '', keywords = '' }: Readonly<Record<string, st
     ...(keywords.trim() ? [paragraph('keywords', '', { detail: 'keywords' }, { runs: words })] : []),
   ]
 }
-/** Words of the abstract, which journals and instructors limit. */
-export const abstractWords = (details: Readonly<Record<string, string>>): number => countOf(details.abstract ?? '')
-
 /**
  * What stands at the head of the text's first page.
  * @param front the sections before it: with a title page the title stands again only where the style has it so

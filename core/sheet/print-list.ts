@@ -4,7 +4,7 @@ import type { Style } from '../styles/schema'
 import { printedRuns, type Printing } from './printing'
 import type { PrintedParagraph } from './printed'
 
-export function printList({ style, composition, annotations = new Map() }: Printing): PrintedParagraph[] {
+export function printList({ style, choices, composition, annotations = new Map() }: Printing): PrintedParagraph[] {
   const { list } = composition
   if (!list.length) return []
   return [
@@ -12,7 +12,8 @@ export function printList({ style, composition, annotations = new Map() }: Print
     ...list.flatMap((entry, i) => [
       ...divisionOf(entry, list[i - 1]),
       entryOf(style, entry),
-      ...annotationOf(annotations.get(entry.id), entry.id),
+      // A list of works handed in by itself is without them; with them it is an annotated bibliography.
+      ...(choices.sort === 'bibliography' ? [] : annotationOf(annotations.get(entry.id), entry.id)),
     ]),
   ]
 }

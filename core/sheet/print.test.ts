@@ -185,6 +185,11 @@ describe('the page as the writer chooses it', () => {
     const { looks } = geometry('chicago-18-notes', {})
     expect([looks.quotation, looks.entry].map(look => [look.leading, look.after])).toEqual([[1, 13.8], [1, 13.8]])
   })
+  const ENTRY = 'Tremayne, Loveday. Working the Tide. Saltmarsh Press, 2018.'
+  it.each([['annotated', ['Bibliography', ENTRY, 'Of use.']], ['bibliography', ['Bibliography', ENTRY]]])('%s has annotations or none', (sort, wanted) => {
+    const paper = print('chicago-18-notes', [], { details: { ...DETAILS, sort }, alsoList: ['a'], annotations: new Map([['a', 'Of use.']]) })
+    expect(lines(paper, 'list')).toEqual(wanted)
+  })
   it.each([['bibliography', ['text', 'list']], ['notes', ['text', 'endnotes']]])('hands in %s alone', (sort, sections) => {
     expect(print('chicago-18-notes', [p(words('Text '), cite(), words('.'))], { details: { ...DETAILS, sort } }).sections.map(one => one.is)).toEqual(sections)
   })

@@ -40,7 +40,7 @@ export function writePdf(paper: PrintedPaper, sheet: Sheet, file: FaceFile, face
     doc.registerFont(name, file(name) as never)
     setPlainly(doc, name, faces.of(name))
   }
-  const tags = new Tags(doc, paper)
+  const tags = new Tags(doc)
   const outline = new Outline(doc)
   for (const page of sheet.pages) {
     doc.addPage()

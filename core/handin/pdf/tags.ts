@@ -1,7 +1,7 @@
 /** The tags of a PDF: what every piece of a page is, in the order of reading, for those who hear it or set it again. */
 import type PDFDocument from 'pdfkit'
 import type { PlacedLine } from '../../sheet/pages/pages'
-import type { PrintedBlock, PrintedPaper, PrintedParagraph, PrintedPicture, SectionName } from '../../sheet/printed'
+import type { PrintedBlock, PrintedParagraph, PrintedPicture, SectionName } from '../../sheet/printed'
 import type { Role } from '../../styles/page-schema'
 
 type Doc = InstanceType<typeof PDFDocument>
@@ -25,7 +25,7 @@ export class Tags {
   private open = false
   private readonly made: Element[] = []
 
-  constructor(private readonly doc: Doc, _: PrintedPaper) {
+  constructor(private readonly doc: Doc) {
     this.root = doc.struct('Document')
     doc.addStructure(this.root)
   }
