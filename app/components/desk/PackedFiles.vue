@@ -73,86 +73,88 @@ const when = (at: string) => format(new Date(at), 'd MMM yyyy, HH:mm')
 </script>
 
 <template>
-  <p class="flex flex-wrap items-baseline gap-x-6 gap-y-1 text-plain text-soft">
-    <PartsButton
-      kind="quiet"
-      :disabled="busy !== ''"
-      @click="takeAll"
-    >
-      Take everything away as one file
-    </PartsButton>
-    <PartsButton
-      kind="quiet"
-      :disabled="busy !== ''"
-      @click="picker?.open()"
-    >
-      Bring a packed file in
-    </PartsButton>
-    <PartsFile
-      ref="picker"
-      accept=".zip,application/zip"
-      label="A packed file to bring in"
-      @files="bring($event[0])"
-    />
-    <span
-      v-if="busy"
-      role="status"
-    >{{ busy }}…</span>
-  </p>
-  <PartsDialog
-    v-if="asked"
-    open
-    title="Some of it is here in another state"
-    @close="asked = undefined"
-  >
-    <p class="mb-4 max-w-[56ch] text-plain text-soft">
-      Nothing here was overwritten. Say what is to be done with each.
-    </p>
-    <ul v-if="asked.differ.length">
-      <li
-        v-for="one in asked.differ"
-        :key="one.id"
-        class="border-t border-rule py-3"
-      >
-        <p class="font-semibold">
-          {{ one.title }}
-        </p>
-        <p class="mb-1 text-small text-soft">
-          here from {{ when(one.here) }}, in the file from {{ when(one.there) }}
-        </p>
-        <PartsSwitch
-          v-model="chosen[one.id]!"
-          :label="`What to do with ${one.title}`"
-          :options="[['keep', 'Keep what is here'], ['take', 'Take the file’s'], ['both', 'Keep both']]"
-        />
-        <p
-          v-if="chosen[one.id] === 'take'"
-          class="mt-1 text-small text-soft"
-        >
-          What is here stays among its earlier states.
-        </p>
-      </li>
-    </ul>
-    <PartsCheck
-      v-if="asked.kept"
-      v-model="takeSources"
-      class="mt-3"
-    >
-      Take the file’s details of {{ count(asked.kept, 'source') }} where they are newer
-    </PartsCheck>
-    <div class="mt-5 flex gap-6">
+  <div>
+    <p class="flex flex-wrap items-baseline gap-x-6 gap-y-1 text-plain text-soft">
       <PartsButton
-        kind="solid"
-        @click="decide"
+        kind="quiet"
+        :disabled="busy !== ''"
+        @click="takeAll"
       >
-        Do so
+        Take everything away as one file
       </PartsButton>
       <PartsButton
         kind="quiet"
-        @click="asked = undefined"
+        :disabled="busy !== ''"
+        @click="picker?.open()"
       >
-        Leave all as it is
+        Bring a packed file in
       </PartsButton>
-    </div>
-  </PartsDialog>
+      <PartsFile
+        ref="picker"
+        accept=".zip,application/zip"
+        label="A packed file to bring in"
+        @files="bring($event[0])"
+      />
+      <span
+        v-if="busy"
+        role="status"
+      >{{ busy }}…</span>
+    </p>
+    <PartsDialog
+      v-if="asked"
+      open
+      title="Some of it is here in another state"
+      @close="asked = undefined"
+    >
+      <p class="mb-4 max-w-[56ch] text-plain text-soft">
+        Nothing here was overwritten. Say what is to be done with each.
+      </p>
+      <ul v-if="asked.differ.length">
+        <li
+          v-for="one in asked.differ"
+          :key="one.id"
+          class="border-t border-rule py-3"
+        >
+          <p class="font-semibold">
+            {{ one.title }}
+          </p>
+          <p class="mb-1 text-small text-soft">
+            here from {{ when(one.here) }}, in the file from {{ when(one.there) }}
+          </p>
+          <PartsSwitch
+            v-model="chosen[one.id]!"
+            :label="`What to do with ${one.title}`"
+            :options="[['keep', 'Keep what is here'], ['take', 'Take the file’s'], ['both', 'Keep both']]"
+          />
+          <p
+            v-if="chosen[one.id] === 'take'"
+            class="mt-1 text-small text-soft"
+          >
+            What is here stays among its earlier states.
+          </p>
+        </li>
+      </ul>
+      <PartsCheck
+        v-if="asked.kept"
+        v-model="takeSources"
+        class="mt-3"
+      >
+        Take the file’s details of {{ count(asked.kept, 'source') }} where they are newer
+      </PartsCheck>
+      <div class="mt-5 flex gap-6">
+        <PartsButton
+          kind="solid"
+          @click="decide"
+        >
+          Do so
+        </PartsButton>
+        <PartsButton
+          kind="quiet"
+          @click="asked = undefined"
+        >
+          Leave all as it is
+        </PartsButton>
+      </div>
+    </PartsDialog>
+  </div>
 </template>

@@ -6,7 +6,7 @@ import { detailSchema, LONG_DETAILS, SAID_DETAILS, type SaidDetail } from '~~/co
 /** What the paper says of itself, once; the style decides where it stands and how. */
 const store = usePaper()
 const WORDS: Record<SaidDetail, { word: string, hint?: string }> = {
-  writer: { word: 'Your name', hint: 'Several writers: a semicolon between them.' },
+  writer: { word: 'Your name', hint: 'several: a semicolon between' },
   studentNumber: { word: 'Student number' },
   instructor: { word: 'Instructor' },
   course: { word: 'Course' },
@@ -15,7 +15,7 @@ const WORDS: Record<SaidDetail, { word: string, hint?: string }> = {
   abstract: { word: 'Abstract' },
   keywords: { word: 'Keywords' },
   authorNote: { word: 'Author note' },
-  acknowledgements: { word: 'Thanks', hint: 'To whom, on a page before the text.' },
+  acknowledgements: { word: 'Thanks', hint: 'on a page before the text' },
 }
 const SHORT = ['writer', 'instructor', 'course', 'institution', 'date'] as const
 const MORE = ['studentNumber', 'abstract', 'keywords', 'authorNote', 'acknowledgements'] as const
@@ -71,8 +71,7 @@ defineExpose({ focus })
         :label="WORDS[key].word"
         :model-value="state.value"
         :rows="(LONG_DETAILS as readonly string[]).includes(key) ? 4 : undefined"
-        :placeholder="asked(key) && !state.value ? `${store.style.short} asks for it` : undefined"
-        :hint="state.value && key === 'writer' ? undefined : WORDS[key].hint"
+        :placeholder="[asked(key) && `${store.style.short} asks for it`, WORDS[key].hint].filter(Boolean).join('; ')"
         :complaint="state.meta.errors[0]?.message"
         @update:model-value="change(key, $event)"
       />
