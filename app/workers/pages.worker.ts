@@ -88,7 +88,7 @@ const api = {
     sheet.pages.forEach((page, at) => page.lines.forEach(({ block, first }) => {
       if (!first || block?.is !== 'paragraph') return
       const own = /^heading-(\d)$/u.exec(block.role)
-      const level = block.runIn?.level ?? (own ? Number(own[1]) : ['list-heading', 'endnotes-heading', 'abstract-heading'].includes(block.role) ? 1 : 0)
+      const level = block.runIn?.level ?? (own ? Number(own[1]) : ['list-heading', 'notes-heading', 'abstract-heading'].includes(block.role) ? 1 : 0)
       const runs = (block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs).filter(run => run.note === undefined)
       if (level) headings.push({ words: wordsOf({ runs }), level, page: at })
     }))

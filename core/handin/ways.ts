@@ -42,7 +42,7 @@ export async function writeWay(way: Way, { style, ...given }: PaperToPrint, need
   const paper: PaperToPrint = { style, ...printable(given), showMissing: false }
   switch (way) {
     case 'docx': return (await import('./word/word')).writeWord(paper)
-    case 'odt': return (await import('./formats/odt')).writeOdt(printPaper(paper))
+    case 'odt': return (await import('./odt/odt')).writeOdt(printPaper(paper))
     case 'pdf': {
       const printed = printPaper(paper)
       const [{ Layouter }, { writePdf }] = await Promise.all([import('../sheet/pages/pages'), import('./pdf/pdf')])

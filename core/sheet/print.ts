@@ -79,12 +79,12 @@ function sectionsOf(printing: Printing, notes: readonly PrintedParagraph[][]): P
 const isList = ({ sort }: Choices): boolean => sort === 'bibliography' || sort === 'annotated'
 
 function endnotesOf({ style }: Printing, notes: readonly PrintedParagraph[][]): PrintedBlock[] {
-  return [{ is: 'paragraph', role: 'endnotes-heading', runs: [{ text: style.page.notesHeading }], anchor: 'notes' }, ...notes.flat()]
+  return [{ is: 'paragraph', role: 'notes-heading', runs: [{ text: style.page.notesHeading }], anchor: 'notes' }, ...notes.flat()]
 }
 
 /** A note's paragraphs; the first begins with its number (`noteLead`), set by whoever sets it. */
 function printNote(runs: readonly Run[], n: number, atEnd: boolean): PrintedParagraph[] {
-  const role = atEnd ? 'endnote' : 'note'
+  const role = atEnd ? 'note-at-end' : 'note'
   return inParagraphs(printedRuns(runs)).map((own, i) => ({ is: 'paragraph', role, runs: own, from: { note: n }, ...(i ? {} : { note: n, anchor: `note-${n}` }) }))
 }
 
@@ -121,7 +121,7 @@ const lineTo = (leads: string, runs: readonly PrintedRun[], left = 0): PrintedPa
 const headingLines = (blocks: readonly PrintedBlock[]): PrintedParagraph[] => blocks.flatMap((block) => {
   if (block.is !== 'paragraph' || !block.anchor) return []
   const heading = /^heading-([1-3])$/u.exec(block.role)
-  if (!heading && block.role !== 'list-heading' && block.role !== 'endnotes-heading') return []
+  if (!heading && block.role !== 'list-heading' && block.role !== 'notes-heading') return []
   return [lineTo(block.anchor, block.runs, heading ? (Number(heading[1]) - 1) * 18 : 0)]
 })
 

@@ -14,7 +14,7 @@ export const ROLES = [
   'body', 'quotation', 'verse', 'list-item',
   'heading-1', 'heading-2', 'heading-3', 'heading-4', 'heading-5',
   'table', 'caption', 'picture', 'credit',
-  'note', 'endnotes-heading', 'endnote',
+  'note', 'notes-heading', 'note-at-end',
   'list-heading', 'division', 'entry', 'annotation',
   'head',
 ] as const

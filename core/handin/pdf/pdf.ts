@@ -99,7 +99,7 @@ function outlineLevel(block: Extract<PrintedBlock, { is: 'paragraph' }>): number
   if (block.runIn) return block.runIn.level
   const heading = /^heading-(\d)$/u.exec(block.role)
   if (heading) return Number(heading[1])
-  return ['list-heading', 'endnotes-heading', 'abstract-heading', 'contents-heading', 'title-page-title'].includes(block.role) ? 1 : 0
+  return ['list-heading', 'notes-heading', 'abstract-heading', 'contents-heading', 'title-page-title'].includes(block.role) ? 1 : 0
 }
 
 /** Bookmarks, each under the last of a higher level. */

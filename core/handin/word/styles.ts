@@ -10,58 +10,51 @@ import {
   type IRunStylePropertiesOptions,
   type IStylesOptions,
 } from 'docx'
-import { ROLES, type Look, type Role } from '../../styles/page-schema'
+import type { Look, Role } from '../../styles/page-schema'
 import type { Geometry } from '../../sheet/printed'
 
 export const twips = (points: number): number => Math.round(points * 20)
 const halfPoints = (points: number): number => Math.round(points * 2)
 
-/** Each role's style: its id in the file and the name that a writer reads. Those of headings and notes are the format's own. */
-export const STYLE_OF: Readonly<Record<Role, { id: string, name: string }>> = {
-  'title': { id: 'Title', name: 'Title' },
-  'title-page-title': { id: 'TitlePageTitle', name: 'Title Page Title' },
-  'title-page-line': { id: 'TitlePageLine', name: 'Title Page Line' },
-  'title-page-note': { id: 'TitlePageNote', name: 'Title Page Note' },
-  'opening-line': { id: 'OpeningLine', name: 'Opening Line' },
-  'abstract-heading': { id: 'FrontHeading', name: 'Front Heading' },
-  'abstract': { id: 'Abstract', name: 'Abstract' },
-  'keywords': { id: 'Keywords', name: 'Keywords' },
-  'contents-heading': { id: 'ContentsHeading', name: 'Contents Heading' },
-  'contents-line': { id: 'ContentsLine', name: 'Contents Line' },
-  'body': { id: 'BodyText', name: 'Body Text' },
-  'quotation': { id: 'BlockQuotation', name: 'Block Quotation' },
-  'verse': { id: 'Verse', name: 'Verse' },
-  'list-item': { id: 'ListParagraph', name: 'List Paragraph' },
-  'heading-1': { id: 'Heading1', name: 'heading 1' },
-  'heading-2': { id: 'Heading2', name: 'heading 2' },
-  'heading-3': { id: 'Heading3', name: 'heading 3' },
-  'heading-4': { id: 'Heading4', name: 'heading 4' },
-  'heading-5': { id: 'Heading5', name: 'heading 5' },
-  'table': { id: 'TableText', name: 'Table Text' },
-  'caption': { id: 'Caption', name: 'caption' },
-  'picture': { id: 'Figure', name: 'Figure' },
-  'credit': { id: 'CreditLine', name: 'Credit Line' },
-  'note': { id: 'FootnoteText', name: 'footnote text' },
-  'endnotes-heading': { id: 'NotesHeading', name: 'Notes Heading' },
-  'endnote': { id: 'EndnoteText', name: 'endnote text' },
-  'list-heading': { id: 'ListOfWorksHeading', name: 'List of Works Heading' },
-  'division': { id: 'ListOfWorksPart', name: 'List of Works Part' },
-  'entry': { id: 'ListOfWorksEntry', name: 'List of Works Entry' },
-  'annotation': { id: 'Annotation', name: 'Annotation' },
-  'head': { id: 'Header', name: 'header' },
-}
-/** Roles whose style the format has already: it is changed, not made. */
+/** Roles whose style the format has already: it is changed, not made. Its id, and what the package calls it. */
 const GIVEN = {
-  'title': 'title',
-  'heading-1': 'heading1',
-  'heading-2': 'heading2',
-  'heading-3': 'heading3',
-  'heading-4': 'heading4',
-  'heading-5': 'heading5',
-  'list-item': 'listParagraph',
-  'note': 'footnoteText',
-  'endnote': 'endnoteText',
-} as const satisfies Partial<Record<Role, string>>
+  'title': ['Title', 'title'],
+  'heading-1': ['Heading1', 'heading1'],
+  'heading-2': ['Heading2', 'heading2'],
+  'heading-3': ['Heading3', 'heading3'],
+  'heading-4': ['Heading4', 'heading4'],
+  'heading-5': ['Heading5', 'heading5'],
+  'list-item': ['ListParagraph', 'listParagraph'],
+  'note': ['FootnoteText', 'footnoteText'],
+  'note-at-end': ['EndnoteText', 'endnoteText'],
+} as const satisfies Partial<Record<Role, readonly [id: string, name: string]>>
+/** Every other: its id in the file and the name that a writer reads. */
+const MADE = {
+  'title-page-title': ['TitlePageTitle', 'Title Page Title'],
+  'title-page-line': ['TitlePageLine', 'Title Page Line'],
+  'title-page-note': ['TitlePageNote', 'Title Page Note'],
+  'opening-line': ['OpeningLine', 'Opening Line'],
+  'abstract-heading': ['FrontHeading', 'Front Heading'],
+  'abstract': ['Abstract', 'Abstract'],
+  'keywords': ['Keywords', 'Keywords'],
+  'contents-heading': ['ContentsHeading', 'Contents Heading'],
+  'contents-line': ['ContentsLine', 'Contents Line'],
+  'body': ['BodyText', 'Body Text'],
+  'quotation': ['BlockQuotation', 'Block Quotation'],
+  'verse': ['Verse', 'Verse'],
+  'table': ['TableText', 'Table Text'],
+  'caption': ['Caption', 'caption'],
+  'picture': ['Figure', 'Figure'],
+  'credit': ['CreditLine', 'Credit Line'],
+  'notes-heading': ['NotesHeading', 'Notes Heading'],
+  'list-heading': ['ListOfWorksHeading', 'List of Works Heading'],
+  'division': ['ListOfWorksPart', 'List of Works Part'],
+  'entry': ['ListOfWorksEntry', 'List of Works Entry'],
+  'annotation': ['Annotation', 'Annotation'],
+  'head': ['Header', 'header'],
+} as const satisfies Record<Exclude<Role, keyof typeof GIVEN>, readonly [id: string, name: string]>
+/** The id of a role's style in the file. */
+export const styleId = (role: Role): string => ({ ...GIVEN, ...MADE })[role][0]
 
 export const ALIGN = {
   left: AlignmentType.LEFT,
@@ -72,7 +65,7 @@ export const ALIGN = {
 
 /** Headings that programs list and lead to: their depth. */
 const OUTLINE: Partial<Record<Role, number>> = {
-  'heading-1': 0, 'heading-2': 1, 'heading-3': 2, 'heading-4': 3, 'heading-5': 4, 'list-heading': 0, 'endnotes-heading': 0,
+  'heading-1': 0, 'heading-2': 1, 'heading-3': 2, 'heading-4': 3, 'heading-5': 4, 'list-heading': 0, 'notes-heading': 0,
 }
 
 export const indentOf = ({ left, right, first }: Pick<Look, 'left' | 'right' | 'first'>) => ({
@@ -101,17 +94,24 @@ export function documentStyles({ looks, face, noteNumber }: Geometry, language: 
     const depth = OUTLINE[role]
     return { ...paragraphOf(looks[role]), ...(depth === undefined ? {} : { outlineLevel: depth }) }
   }
-  const made = ROLES.filter(role => !(role in GIVEN)).map((role): IParagraphStyleOptions => ({
-    ...STYLE_OF[role],
-    basedOn: 'Normal',
-    // Behind a quotation or a caption one goes on writing text.
-    next: role === 'body' || role === 'entry' ? STYLE_OF[role].id : 'BodyText',
-    quickFormat: true,
-    run: runOf(looks[role], face),
-    paragraph: paragraphIn(role),
-  }))
+  const made = Object.entries(MADE).map(([name, [id, shown]]): IParagraphStyleOptions => {
+    const role = name as keyof typeof MADE
+    return {
+      id,
+      name: shown,
+      basedOn: 'Normal',
+      // Behind a quotation or a caption one goes on writing text.
+      next: role === 'body' || role === 'entry' ? id : styleId('body'),
+      quickFormat: true,
+      run: runOf(looks[role], face),
+      paragraph: paragraphIn(role),
+    }
+  })
   const changed = Object.fromEntries(
-    Object.entries(GIVEN).map(([role, given]) => [given, { run: runOf(looks[role as Role], face), paragraph: paragraphIn(role as Role) }]),
+    Object.entries(GIVEN).map(([name, [, given]]) => {
+      const role = name as keyof typeof GIVEN
+      return [given, { run: runOf(looks[role], face), paragraph: paragraphIn(role) }]
+    }),
   )
   return {
     default: {

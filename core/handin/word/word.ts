@@ -41,7 +41,7 @@ import { printPaper, type PaperToPrint } from '../../sheet/print'
 import type { PrintedBlock, PrintedPaper, PrintedParagraph, PrintedPicture, PrintedRun, PrintedSection, PrintedTable } from '../../sheet/printed'
 import type { HeadLine } from '../../styles/page-schema'
 import { printable } from '../printable'
-import { ALIGN, documentStyles, indentOf, STYLE_OF, twips } from './styles'
+import { ALIGN, documentStyles, indentOf, styleId, twips } from './styles'
 
 /** The paper as a document's bytes. */
 export async function writeWord({ style, ...words }: PaperToPrint): Promise<Uint8Array> {
@@ -151,7 +151,7 @@ function headParagraph(heads: readonly HeadLine[], printed: PrintedPaper): Parag
     const [before = '', after] = headWords(head, printed, '\u0000').split('\u0000')
     return after === undefined ? [before] : [before, PageNumber.CURRENT, after]
   }
-  const style = STYLE_OF.head.id
+  const style = styleId('head')
   if (heads.length < 2) {
     const [alone] = heads
     return new Paragraph(alone ? { style, alignment: ALIGN[alone.align], children: [new TextRun({ children: words(alone) })] } : { style })
@@ -184,7 +184,7 @@ function setParagraph(paragraph: PrintedParagraph, printed: PrintedPaper, over: 
   const children: ParagraphChild[] = [...number, ...set]
   const indents = look && (look.left !== undefined || look.first !== undefined) && !item
   return new Paragraph({
-    style: STYLE_OF[role].id,
+    style: styleId(role),
     children: anchor ? [new Bookmark({ id: bookmark(anchor), children })] : children,
     ...(indents ? { indent: indentOf({ ...own, ...look }) } : {}),
     ...(look?.align ? { alignment: ALIGN[look.align] } : {}),
@@ -225,7 +225,7 @@ function setPicture({ picture, alt, name, look }: PrintedPicture, printed: Print
   const [wide, high] = [(page.width - margins.left - margins.right) / columns, page.height - margins.top - margins.bottom]
   const { width, height } = fitted(pictureSize(read.bytes), wide, high)
   return [new Paragraph({
-    style: STYLE_OF.picture.id,
+    style: styleId('picture'),
     ...(look?.align ? { alignment: ALIGN[look.align] } : {}),
     ...(look?.keepNext ? { keepNext: true } : {}),
     children: [new ImageRun({

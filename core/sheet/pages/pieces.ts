@@ -55,7 +55,7 @@ const CLOSE = new Set(['quotation', 'verse'])
 /** Room for the number of a page at the right of the contents. */
 const NUMBER = 36
 /** Roles in which words may be divided. */
-const DIVIDED = new Set(['body', 'quotation', 'note', 'endnote', 'list-item', 'abstract'])
+const DIVIDED = new Set(['body', 'quotation', 'note', 'note-at-end', 'list-item', 'abstract'])
 
 export const lookOf = ({ geometry }: PrintedPaper, { role, look }: PrintedParagraph): Look => ({ ...geometry.looks[role], ...look })
 
