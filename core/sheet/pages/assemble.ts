@@ -68,10 +68,12 @@ const HEAD_FROM_EDGE = 36
 
 export function assemble(paper: PrintedPaper, parts: readonly PageParts[], faces: Faces): Sheet {
   const counts = { arabic: 0, roman: 0 }
+  const { margins, columns, width: wide, height: high, heads } = paper.geometry
+  const head = JSON.stringify([paper.title, paper.surname, margins, columns, wide, high, heads])
   const pages = parts.map((part, i): Page => {
     const n = ++counts[part.numbers]
     const label = part.numbers === 'roman' ? roman(n).toLowerCase() : String(n)
-    return pageOf(part, paper, faces, label, i === 0)
+    return pageOf(part, paper, faces, label, i === 0, head)
   })
   const anchors: Sheet['anchors'] = new Map()
   pages.forEach((page, i) => {
@@ -87,9 +89,8 @@ interface Body { lines: PlacedLine[], rules: PlacedRule[], pictures: PlacedPictu
 const made = new WeakMap<PageParts, { key: string, page: Page }>()
 
 /** A page; made once for as long as its parts, its number and the words at its head are what they were. */
-function pageOf(part: PageParts, paper: PrintedPaper, faces: Faces, label: string, first: boolean): Page {
-  const { margins, columns, width, height, heads } = paper.geometry
-  const key = JSON.stringify([label, first, paper.title, paper.surname, margins, columns, width, height, heads])
+function pageOf(part: PageParts, paper: PrintedPaper, faces: Faces, label: string, first: boolean, head: string): Page {
+  const key = `${label} ${first} ${head}`
   const kept = made.get(part)
   if (kept?.key === key) return kept.page
   const { lines, rules, pictures } = makeBody(part, paper)

@@ -103,13 +103,19 @@ export function placesInAddress(word: string): number[] {
   return out
 }
 
-/** What a word may be divided at; nearly no word has any of it. */
-const DIVIDING = /[-\u00AD\u200B\u2013\u2014\u3040-\u30FF\u3400-\u4DBF\u4E00-\u9FFF\uAC00-\uD7AF\uF900-\uFAFF\u{20000}-\u{2FA1F}]/u
+const LINE_END = 0x0A
+/** White between words; a space that keeps words together (U+00A0, U+202F) is part of them. */
+const isSpace = (code: number): boolean =>
+  code === 0x20 || (code < 0x20 && code !== LINE_END) || (code > 0xA0 && OTHER_SPACE.test(String.fromCharCode(code)))
+const OTHER_SPACE = /[\u1680\u2000-\u200A\u2028\u2029\u205F\u3000\uFEFF]/u
+/** Whether a word may be divided at a letter: at a hyphen, a dash, a place that is marked, or in scripts without spaces. */
+const mayDivide = (code: number): boolean =>
+  code === 0x2D || code === 0xAD || code === 0x200B || code === 0x2013 || code === 0x2014 || code >= 0x3040
 const NOWHERE: readonly number[] = []
 
 /** Where a word may be divided. */
 function places(word: string): readonly number[] {
-  if (!DIVIDING.test(word) || ADDRESS.test(word)) return NOWHERE
+  if (ADDRESS.test(word)) return NOWHERE
   const out: number[] = []
   for (let i = 1; i < word.length; i++) {
     const [last, next] = [word[i - 1]!, word[i]!]
@@ -122,10 +128,6 @@ function places(word: string): readonly number[] {
   return out
 }
 
-const PIECES = /\n|[^\S\u00A0\u202F\n]+|[\S\u00A0\u202F]+/gu
-const SPACE = /^[^\S\u00A0\u202F]/u
-const HIDDEN = /[\u00AD\u200B]/u
-
 /** A paragraph's runs as atoms. @param faces its face in four shapes */
 export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[], faces: Faces): Atom[] {
   const atoms: Atom[] = []
@@ -136,40 +138,56 @@ export function atomsOf(runs: readonly PrintedRun[], settings: readonly Setting[
     atoms.push(open)
     open = undefined
   }
-  const add = (run: number, text: string) => {
+  const add = (run: number, text: string, hides: boolean) => {
     if (!text) return
-    const shown = HIDDEN.test(text) ? text.replaceAll('\u00AD', '').replaceAll('\u200B', '') : text
+    const shown = hides ? text.replaceAll('\u00AD', '').replaceAll('\u200B', '') : text
     open ??= { bits: [], width: 0, join: 0, breaks: false }
     const width = widthIn(faces, settings[run]!, shown)
     open.bits.push({ run, text: shown, width })
     open.width += width
   }
+  const space = (run: number, piece: string) => {
+    const last = open ?? atoms.at(-1)
+    if (last && !last.ends) {
+      const width = widthIn(faces, settings[run]!, piece)
+      const { text = '', width: wide = 0, run: of = run } = last.space ?? {}
+      last.space = { run: of, text: text + piece, width: wide + width }
+    }
+    end(true)
+  }
+  const word = (run: number, piece: string, divides: boolean) => {
+    let from = 0
+    for (const at of divides ? places(piece) : NOWHERE) {
+      add(run, piece.slice(from, at), true)
+      if (open && piece[at - 1] === '\u00AD') open.hyphen = widthIn(faces, settings[run]!, '-')
+      end(true)
+      from = at
+    }
+    add(run, from ? piece.slice(from) : piece, divides)
+  }
   runs.forEach(({ text }, run) => {
-    // Words, the spaces between them, and ends of lines; a space that keeps words together is part of them.
-    for (const piece of text.match(PIECES) ?? []) {
-      const code = piece.charCodeAt(0)
-      if (code === 10) {
+    // Words, the spaces between them, and ends of lines, found letter by letter: a text is gone through once.
+    let from = 0
+    while (from < text.length) {
+      const code = text.charCodeAt(from)
+      let to = from + 1
+      if (code === LINE_END) {
         open ??= { bits: [], width: 0, join: 0, breaks: true }
         open.ends = true
         end(true)
-      } else if (code === 32 || SPACE.test(piece)) {
-        const last = open ?? atoms.at(-1)
-        if (last && !last.ends) {
-          const width = widthIn(faces, settings[run]!, piece)
-          const { text = '', width: wide = 0, run: of = run } = last.space ?? {}
-          last.space = { run: of, text: text + piece, width: wide + width }
-        }
-        end(true)
+      } else if (isSpace(code)) {
+        while (to < text.length && isSpace(text.charCodeAt(to))) to++
+        space(run, text.slice(from, to))
       } else {
-        let from = 0
-        for (const at of places(piece)) {
-          add(run, piece.slice(from, at))
-          if (open && piece[at - 1] === '\u00AD') open.hyphen = widthIn(faces, settings[run]!, '-')
-          end(true)
-          from = at
+        let divides = mayDivide(code)
+        for (; to < text.length; to++) {
+          const next = text.charCodeAt(to)
+          if (next === LINE_END || isSpace(next)) break
+          divides ||= mayDivide(next)
         }
-        add(run, piece.slice(from))
+        word(run, text.slice(from, to), divides)
       }
+      from = to
     }
   })
   end(true)

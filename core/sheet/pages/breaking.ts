@@ -59,7 +59,7 @@ const TOLERANCES = [2, 5, 12] as const
 const LINE_COST = 10
 const HYPHEN_COST = 50
 
-interface Place { at: number, line: number, cost: number, before: Place | undefined, width: number, spaces: number }
+interface Place { at: number, line: number, cost: number, before: Place | undefined }
 
 /**
  * Atoms in lines whose spaces are as even as they can be over the whole paragraph: the ends are chosen that make the sum of
@@ -101,36 +101,34 @@ function chosen(
   spaces: readonly number[],
   tolerance: number,
 ): Stretch[] | undefined {
-  let active: Place[] = [{ at: 0, line: 0, cost: 0, before: undefined, width: 0, spaces: 0 }]
+  const active: Place[] = [{ at: 0, line: 0, cost: 0, before: undefined }]
   for (let i = 0; i < atoms.length; i++) {
     const atom = atoms[i]!
     const last = i === atoms.length - 1
-    const best = new Map<number, Place>()
-    const kept: Place[] = []
+    const trailing = atom.space?.width ?? 0
+    const [width, spaceTo] = [widths[i + 1]! - trailing - atom.join + hyphenOf(atom), spaces[i + 1]! - trailing]
+    const ends: Place[] = []
+    let kept = 0
     for (const place of active) {
-      const trailing = atom.space?.width ?? 0
-      const width = widths[i + 1]! - widths[place.at]! - trailing - atom.join + hyphenOf(atom)
-      const room = measure(place.line) - width
-      const stretchy = spaces[i + 1]! - spaces[place.at]! - trailing
+      const room = measure(place.line) - (width - widths[place.at]!)
+      const stretchy = spaceTo - spaces[place.at]!
       // Too full even with its spaces shrunk: no later end can begin there either.
       if (room < -stretchy * SHRINK - HAIR) continue
-      kept.push(place)
+      active[kept++] = place
       if (!atom.breaks && !last) continue
       const ratio = last && room >= 0 ? 0 : room / Math.max(stretchy * (room >= 0 ? STRETCH : SHRINK), HAIR)
       if (ratio > tolerance) continue
       const badness = 100 * Math.abs(ratio) ** 3
       const cost = place.cost + (LINE_COST + badness + (atom.hyphen && !last ? HYPHEN_COST : 0)) ** 2
       const line = place.line + 1
-      const there = best.get(line)
-      if (!there || cost < there.cost) best.set(line, { at: i + 1, line, cost, before: place, width, spaces: stretchy })
+      const there = ends.findIndex(end => end.line === line)
+      if (there < 0) ends.push({ at: i + 1, line, cost, before: place })
+      else if (cost < ends[there]!.cost) ends[there] = { at: i + 1, line, cost, before: place }
     }
-    active = [...kept, ...best.values()]
+    active.length = kept
+    if (last) return ends.length ? unwound(ends.reduce((one, other) => (other.cost < one.cost ? other : one))) : undefined
+    active.push(...ends)
     if (!active.length) return undefined
-    if (last) {
-      const ends = active.filter(place => place.at === atoms.length)
-      if (!ends.length) return undefined
-      return unwound(ends.reduce((one, other) => (other.cost < one.cost ? other : one)))
-    }
   }
   return [{ from: 0, to: atoms.length }]
 }

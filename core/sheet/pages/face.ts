@@ -19,6 +19,8 @@ const COMMON_LETTERS = String.fromCodePoint(
   0x2013, 0x2014, 0x2018, 0x2019, 0x201C, 0x201D, 0x2026,
 )
 
+/** Codes that common letters stay under: those of the Latin scripts. */
+const TABLE = 0x180
 /** Words measured are kept, this many at most. */
 const KEPT = 50_000
 
@@ -31,6 +33,8 @@ export class Face {
   private readonly em: number
   private readonly advances = new Map<number, number>()
   private readonly pairs = new Map<number, number>()
+  /** The pairs of common letters by their codes, side by side in memory: every letter of a paper is asked for here. */
+  private readonly commonPairs = new Float64Array(TABLE * TABLE).fill(NaN)
   private words = new Map<string, number>()
 
   /** @param bytes a TrueType file */
@@ -71,12 +75,14 @@ export class Face {
 
   /** How much further from each other, or less than nothing nearer, two letters stand. */
   kern(left: number, right: number): number {
-    const key = left * 0x110000 + right
-    const kept = this.pairs.get(key)
-    if (kept !== undefined) return kept
+    const common = left < TABLE && right < TABLE
+    const key = common ? left * TABLE + right : left * 0x110000 + right
+    const kept = common ? this.commonPairs[key]! : (this.pairs.get(key) ?? NaN)
+    if (!Number.isNaN(kept)) return kept
     const pair = this.font.layout(String.fromCodePoint(left, right), FEATURES as never).advanceWidth / this.em
     const kern = pair - this.advance(left) - this.advance(right)
-    this.pairs.set(key, kern)
+    if (common) this.commonPairs[key] = kern
+    else this.pairs.set(key, kern)
     return kern
   }
 

@@ -150,7 +150,7 @@ function placed(
       put(atom.space)
       if (spread) {
         // Words that run from right to left stay together: their order in the line is not that of their letters.
-        if (!RTL.test(open?.text ?? '')) close()
+        if (!open || !RTL.test(open.text)) close()
         x += spread
       }
     } else if (atom.join) {
