@@ -2,8 +2,9 @@
 import { expose } from 'comlink'
 import { Face, Faces, type Shape } from '~~/core/sheet/pages/face'
 import { Layouter, type Page, type PlacedPicture, type PlacedRule, type PlacedText } from '~~/core/sheet/pages/pages'
+import { headingLevel } from '~~/core/handin/grouped'
 import { printPaper } from '~~/core/sheet/print'
-import { wordsOf, type Origin, type SectionName } from '~~/core/sheet/printed'
+import { paragraphsIn, wordsOf, type Origin, type SectionName } from '~~/core/sheet/printed'
 import { twinOf, type Twin } from '~~/core/sheet/choices'
 import type { Detail } from '~~/core/styles/ids'
 import { BY_LIST } from '~~/core/text/by-list'
@@ -79,7 +80,8 @@ const api = {
       reading.catch(() => faces.delete(twin))
     }
     const own = await faces.get(twin)!
-    await readOthers(JSON.stringify([printed.title, printed.surname, printed.sections.map(section => section.blocks), printed.notes]))
+    const words = [...printed.sections.flatMap(section => paragraphsIn(section.blocks)), ...printed.notes.flat()].map(wordsOf)
+    await readOthers([printed.title, printed.surname, ...words].join(' '))
     const hyphenate = printed.geometry.hyphens ? (await import('~~/core/sheet/pages/hyphens')).hyphenate : undefined
     if (layouter?.twin !== twin || layouter.divides !== Boolean(hyphenate))
       layouter = { twin, divides: Boolean(hyphenate), layouter: new Layouter(own, hyphenate ? { hyphenate } : {}) }
@@ -87,8 +89,7 @@ const api = {
     const headings: ShownSheet['headings'] = []
     sheet.pages.forEach((page, at) => page.lines.forEach(({ block, first }) => {
       if (!first || block?.is !== 'paragraph') return
-      const own = /^heading-(\d)$/u.exec(block.role)
-      const level = block.runIn?.level ?? (own ? Number(own[1]) : ['list-heading', 'notes-heading', 'abstract-heading'].includes(block.role) ? 1 : 0)
+      const level = block.runIn?.level ?? headingLevel(block)
       const runs = (block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs).filter(run => run.note === undefined)
       if (level) headings.push({ words: wordsOf({ runs }), level, page: at })
     }))

@@ -42,6 +42,8 @@ A mill \\<i\\> is 50% \\_old\\_ {and} *kept* [ref: a, p. 4]. It is **so**.[^1] S
 [^1]: Its *own* words, see [ref: b].
 `
 const PIXEL = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
+/** A PNG that says it is ten thousand pixels wide, and has none of them. */
+const WIDE = `data:image/png;base64,${btoa(String.fromCharCode(0x89, 0x50, 0x4E, 0x47, 13, 10, 26, 10, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52, 0, 0, 0x27, 0x10, 0, 0, 0, 10, 8, 2, 0, 0, 0))}`
 const body: DocNode = readMarkdown(TEXT, key => SOURCES.find(one => one.id === key)?.id)
 body.content!.push({ type: 'figure', attrs: { src: PIXEL, alt: 'A pond, <drawn>', credit: 'By hand.' }, content: [{ type: 'text', text: 'The pond' }] })
 const DETAILS = { writer: 'Ada Moss', course: 'GEO 1', institution: 'Northmere', instructor: 'Dr. Hume', date: '2026-03-04' }
@@ -101,10 +103,9 @@ it('plain text has lines of seventy-eight letters at most, set in as on the page
 describe('LaTeX', () => {
   it.each([
     ['50% of $5 & #1_a', '50\\% of \\$5 \\& \\#1\\_a'], ['a\\b{c}~^', 'a\\textbackslash{}b\\{c\\}\\textasciitilde{}\\textasciicircum{}'],
-    ['“‘Mud’ and”', '```Mud\' and\'\''.replace('```', '``{}`').replace('``{}`', '```')], ['p.\u00A05–6', 'p.~5--6'],
-  ])('%s', (given, wanted) => {
-    const out = escapeLatex(given)
-    expect(out.replace(/\{\}(?=[`'])/gu, '')).toBe(wanted)
+    ['“‘Mud’ and”', '``{}`Mud\' and\'\''], ['p.\u00A05–6', 'p.~5--6'], ['‘a’”', '`a\'{}\'\''],
+  ])('%s is typed as %s', (given, wanted) => {
+    expect(escapeLatex(given)).toBe(wanted)
   })
   it('is in balance, with its notes where their marks are', async () => {
     const out = await text('tex')
@@ -116,8 +117,10 @@ describe('LaTeX', () => {
     expect(out).toContain('\\footnote{Its \\textit{own} words, see ')
     expect(out).toContain('\\url{https://mill.example/how_it_works?a=1&b=2}')
   })
-  it('goes with its sources in one file', async () => {
-    expect(Object.keys(unzipSync(await write('texbib')))).toEqual(['paper.tex', 'sources.bib'])
+  it('goes with its sources and pictures in one file', async () => {
+    const parts = unzipSync(await write('texbib'))
+    expect(Object.keys(parts)).toEqual(['paper.tex', 'sources.bib', 'figure-1.png'])
+    expect(strFromU8(parts['paper.tex']!)).toContain('{figure-1.png}')
   })
 })
 
@@ -188,6 +191,9 @@ describe('whatever a paper holds, every way out is written', () => {
     ['nothing', { title: '', details: {}, body: { type: 'doc' }, sources: [] }],
     ['letters that no document can hold', { title: bad, details: { writer: bad, abstract: bad }, body: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: bad }] }] } }],
     ['a word of five thousand letters', { body: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'x'.repeat(5000) }] }] } }],
+    ['a picture wider than any page, and one that is damaged', { body: { type: 'doc', content: [
+      { type: 'figure', attrs: { src: WIDE, alt: 'A pond, from far away' }, content: [] }, { type: 'figure', attrs: { src: `${PIXEL.slice(0, 60)}AAAA`, alt: '' }, content: [] },
+    ] } }],
     ['other scripts', { body: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'שלום 水車 мельница مرحبا' }] }] } }],
     ['a table of two hundred rows and one of thirty columns', { body: { type: 'doc', content: [
       { type: 'table', content: Array.from({ length: 200 }, () => ({ type: 'tableRow', content: [cell, cell] })) },

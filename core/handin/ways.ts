@@ -55,10 +55,15 @@ export async function writeWay(way: Way, { style, ...given }: PaperToPrint, need
     case 'txt': return strToU8((await import('./formats/text')).writeText(printPaper(paper)))
     case 'marked': return strToU8((await import('./formats/marked')).writeMarked(paper, needs.keyOf))
     case 'tex': return strToU8((await import('./formats/latex')).writeLatex(printPaper(paper)))
-    case 'texbib': return zipSync({
-      'paper.tex': strToU8((await import('./formats/latex')).writeLatex(printPaper(paper))),
-      'sources.bib': strToU8(needs.bibtex()),
-    })
+    case 'texbib': {
+      const { latexPictures, writeLatex } = await import('./formats/latex')
+      const printed = printPaper(paper)
+      return zipSync({
+        'paper.tex': strToU8(writeLatex(printed)),
+        'sources.bib': strToU8(needs.bibtex()),
+        ...Object.fromEntries(latexPictures(printed)),
+      })
+    }
   }
 }
 

@@ -1,5 +1,5 @@
 /** The document's blocks as they print: citations in their places, headings, captions and credits as the style has them. */
-import { isOwnPicture } from './own-pictures'
+import { isOwnPicture } from './pictures'
 import { blocksOf, raiseAfterPunctuation, type Block, type InlinePiece } from './blocks'
 import { captionLines, creditLine, labelOf } from './captions'
 import type { CitationData } from './document'

@@ -118,6 +118,13 @@ const strayWords = useStrayWords(paper)
 const stray = computed(() => (selected.value && written.citationPlaces.has(selected.value) ? strayWords(selected.value) : undefined))
 useMakingRoom(selected, passagesOpen)
 onMounted(() => void tray.open())
+// Hand in opens at the page of the place where one wrote last.
+const pages = usePages()
+onBeforeUnmount(() => {
+  const selection = editor.value?.state.selection
+  // At the very head stands the cursor that nobody has put anywhere.
+  pages.lastBlock = selection && selection.from > 1 ? selection.$from.index(0) : undefined
+})
 // From the list one comes to a citation: it is shown, and its card is open. From Check also to words.
 const route = useRoute()
 watch(editor, async (ready) => {

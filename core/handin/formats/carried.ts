@@ -9,7 +9,8 @@ import { headingLevel } from '../grouped'
 import { runsHtml } from './html'
 
 export function paperAsHtml(paper: PrintedPaper): string {
-  const body = paper.sections.flatMap(section => (section.is === 'contents' || section.is === 'endnotes' ? [] : section.blocks.map(block => blockHtml(block, paper))))
+  const carried = paper.sections.filter(section => section.is !== 'contents' && section.is !== 'endnotes')
+  const body = carried.flatMap(section => section.blocks.map(block => blockHtml(block, paper)))
   const notes = paper.notes.map((note, i) => {
     const words = note.map(one => runsHtml(one.runs)).join('<br>')
     return `<li id="note-${i + 1}">${words}</li>`
@@ -22,8 +23,12 @@ function blockHtml(block: PrintedBlock, paper: PrintedPaper): string {
     case 'break': return ''
     case 'picture': return `<p><img src="${block.picture}" alt="${escapeHtml(block.alt)}"></p>`
     case 'table': {
-      const row = (cells: PrintedParagraph[][], tag: string) => `<tr>${cells.map(cell => `<${tag}>${cell.map(one => runsHtml(one.runs)).join('<br>')}</${tag}>`).join('')}</tr>`
-      return `<table style="border-collapse:collapse">${block.rows.map((cells, i) => row(cells, i === 0 && block.headed ? 'th' : 'td')).join('')}</table>`
+      const cellHtml = (cell: PrintedParagraph[], tag: string) => `<${tag}>${cell.map(one => runsHtml(one.runs)).join('<br>')}</${tag}>`
+      const rows = block.rows.map((cells, i) => {
+        const tag = i === 0 && block.headed ? 'th' : 'td'
+        return `<tr>${cells.map(cell => cellHtml(cell, tag)).join('')}</tr>`
+      })
+      return `<table style="border-collapse:collapse">${rows.join('')}</table>`
     }
     default: return paragraphHtml(block, paper)
   }

@@ -1,7 +1,14 @@
 /** The paper as one web page that needs nothing else: its parts named for what they are, a sheet of looks for screen and print. */
 import { escapeHtml } from '../../text/runs'
 import { cssOf } from '../../sheet/carry'
-import { marksIn, type PrintedPaper, type PrintedParagraph, type PrintedRun, type PrintedSection, type PrintedTable } from '../../sheet/printed'
+import {
+  marksIn,
+  type PrintedPaper,
+  type PrintedParagraph,
+  type PrintedRun,
+  type PrintedSection,
+  type PrintedTable,
+} from '../../sheet/printed'
 import { ROLES, type Look } from '../../styles/page-schema'
 import { grouped, headingLevel, type Grouped } from '../grouped'
 
@@ -20,7 +27,8 @@ export function writeHtml(paper: PrintedPaper): string {
 <title>${escapeHtml(title)}</title>
 ${writer ? `<meta name="author" content="${escapeHtml(writer)}">\n` : ''}<style>
 @page { size: ${width}pt ${height}pt; margin: ${margins.top}pt ${margins.right}pt ${margins.bottom}pt ${margins.left}pt }
-body { max-width: ${width - margins.left - margins.right}pt; margin: 3rem auto; padding: 0 1rem; color: #000; background: #fff; overflow-wrap: anywhere }
+body { max-width: ${width - margins.left - margins.right}pt; margin: 3rem auto; padding: 0 1rem }
+body { color: #000; background: #fff; overflow-wrap: anywhere }
 h1, h2, h3, h4, h5, h6, p, figure, blockquote { margin: 0; font-weight: normal }
 blockquote p, li p, td p, th p { margin: 0 }
 table { border-collapse: collapse; border-top: .75pt solid; border-bottom: .75pt solid; width: 100% }
@@ -34,7 +42,12 @@ a { color: inherit }
 .number { display: inline-block; min-width: 2.2em; text-indent: 0 }
 [role=doc-endnotes] { border-top: .5pt solid; margin-top: 2em; padding-top: .5em }
 [role=doc-endnotes] ol { padding: 0; margin: 0; list-style: none }
-@media print { body { margin: 0; max-width: none; padding: 0 } .page { break-before: page } h1, h2, h3, h4, h5, h6 { break-after: avoid } p { orphans: 2; widows: 2 } }
+@media print {
+  body { margin: 0; max-width: none; padding: 0 }
+  .page { break-before: page }
+  h1, h2, h3, h4, h5, h6 { break-after: avoid }
+  p { orphans: 2; widows: 2 }
+}
 ${ROLES.map(role => `.${role} { ${roleCss(geometry.looks[role], geometry.face)} }`).join('\n')}
 </style>
 </head>
@@ -45,10 +58,18 @@ ${body.join('\n')}
 `
 }
 
-const roleCss = (look: Look, face: string): string =>
-  `${cssOf(look, face)}${look.italic ? ';font-style:italic' : ''}${look.underline ? ';text-decoration:underline' : ''}${look.smallCaps ? ';font-variant:small-caps' : ''}`
+const roleCss = (look: Look, face: string): string => [
+  cssOf(look, face),
+  ...(look.italic ? ['font-style:italic'] : []),
+  ...(look.underline ? ['text-decoration:underline'] : []),
+  ...(look.smallCaps ? ['font-variant:small-caps'] : []),
+].join(';')
 
-const ROLE_OF: Partial<Record<PrintedSection['is'], string>> = { 'abstract': 'doc-abstract', 'contents': 'doc-toc', 'list': 'doc-bibliography' }
+const ROLE_OF: Partial<Record<PrintedSection['is'], string>> = {
+  abstract: 'doc-abstract',
+  contents: 'doc-toc',
+  list: 'doc-bibliography',
+}
 
 function sectionHtml(section: PrintedSection, paper: PrintedPaper): string {
   const role = ROLE_OF[section.is]
@@ -74,15 +95,18 @@ function groupHtml(group: Grouped, paper: PrintedPaper): string {
         ? tableHtml(thing, paper)
         : thing ? `<img src="${thing.picture}" alt="${escapeHtml(thing.alt)}">\n` : ''
       // A figure has one caption: what stands on the other side of the thing is a paragraph.
-      return `<figure>\n${caption(above)}${own}${above.length ? below.map(one => paragraphHtml(one, paper)).join('\n') : caption(below)}\n</figure>`
+      const under = above.length ? below.map(one => paragraphHtml(one, paper)).join('\n') : caption(below)
+      return `<figure>\n${caption(above)}${own}${under}\n</figure>`
     }
     default: return paragraphHtml(group.paragraph, paper)
   }
 }
 
 function tableHtml({ rows, headed }: PrintedTable, paper: PrintedPaper): string {
-  const row = (cells: PrintedParagraph[][], tag: 'td' | 'th') =>
-    `<tr>${cells.map(cell => `<${tag}${tag === 'th' ? ' scope="col"' : ''}>${cell.map(one => paragraphHtml(one, paper)).join('')}</${tag}>`).join('')}</tr>`
+  const row = (cells: PrintedParagraph[][], tag: 'td' | 'th') => {
+    const opens = tag === 'th' ? '<th scope="col">' : '<td>'
+    return `<tr>${cells.map(cell => `${opens}${cell.map(one => paragraphHtml(one, paper)).join('')}</${tag}>`).join('')}</tr>`
+  }
   const [first, ...rest] = rows
   const head = headed && first ? `<thead>${row(first, 'th')}</thead>\n` : ''
   return `<table>\n${head}<tbody>\n${(headed ? rest : rows).map(cells => row(cells, 'td')).join('\n')}\n</tbody>\n</table>\n`
@@ -124,11 +148,13 @@ function notesHtml(paper: PrintedPaper): string {
   if (!notes.length) return ''
   const items = notes.map((note, i) => {
     const n = i + 1
-    const number = geometry.noteNumber === 'raised' ? `<sup><a href="#mark-${n}" role="doc-backlink">${n}</a></sup> ` : `<a href="#mark-${n}" role="doc-backlink">${n}.</a> `
+    const back = (words: string) => `<a href="#mark-${n}" role="doc-backlink">${words}</a>`
+    const number = geometry.noteNumber === 'raised' ? `<sup>${back(String(n))}</sup> ` : `${back(`${n}.`)} `
     const role = note[0]?.role ?? 'note'
     const inner = note.map((one, at) => `<p class="${role}">${at ? '' : number}${runsHtml(one.runs)}</p>`).join('\n')
     return `<li id="note-${n}">${inner}</li>`
   })
   const heading = paper.notesAt === 'end' ? paper.sections.find(section => section.is === 'endnotes')?.blocks[0] : undefined
-  return `<section role="doc-endnotes"${heading ? ' class="page"' : ''}>\n${heading?.is === 'paragraph' ? `${paragraphHtml(heading, paper)}\n` : ''}<ol>\n${items.join('\n')}\n</ol>\n</section>`
+  const over = heading?.is === 'paragraph' ? `${paragraphHtml(heading, paper)}\n` : ''
+  return `<section role="doc-endnotes"${heading ? ' class="page"' : ''}>\n${over}<ol>\n${items.join('\n')}\n</ol>\n</section>`
 }

@@ -8,7 +8,7 @@ import { pictureBytes, pictureSize } from '../../sheet/pictures'
 import type { PrintedPaper, PrintedParagraph, PrintedPicture, PrintedRun, PrintedTable } from '../../sheet/printed'
 import type { Look, Role } from '../../styles/page-schema'
 import { grouped, headingLevel, type Grouped } from '../grouped'
-import { gathered, paragraphProperties, RAISED, styleName, stylesFile } from './styles'
+import { gathered, paragraphProperties, RAISED, style, styleName, stylesFile } from './styles'
 import { root, words, xml, type Xml } from './xml'
 
 const TYPE = 'application/vnd.oasis.opendocument.text'
@@ -26,7 +26,9 @@ export function writeOdt(paper: PrintedPaper): Uint8Array {
   )
   const about = xml(
     'office:meta', {},
-    xml('dc:title', {}, words(paper.title)), xml('meta:initial-creator', {}, words(paper.writer)), xml('dc:language', {}, words(paper.language)),
+    xml('dc:title', {}, words(paper.title)),
+    xml('meta:initial-creator', {}, words(paper.writer)),
+    xml('dc:language', {}, words(paper.language)),
   )
   const files: Zippable = {
     // The type comes first and is not packed, so that it can be read off the file (ODF 1.2, part 3, 3.3).
@@ -69,11 +71,11 @@ class OdtWriter {
   content(): string {
     const body = this.sections()
     const cells = Object.entries(CELLS).map(([name, rules]) =>
-      xml('style:style', { 'style:name': name, 'style:family': 'table-cell' }, xml('style:table-cell-properties', { ...rules, 'fo:padding': '2pt' })))
-    const gathering = xml('style:style', { 'style:name': 'Gathering', 'style:family': 'section' }, xml('style:section-properties', {}, gathered('end')))
+      style(name, 'table-cell', undefined, xml('style:table-cell-properties', { ...rules, 'fo:padding': '2pt' })))
+    const gathering = style('Gathering', 'section', undefined, xml('style:section-properties', {}, gathered('end')))
     return root(
       'office:document-content',
-      xml('office:automatic-styles', {}, ...[...this.own.values()].map(({ style }) => style), ...cells, gathering),
+      xml('office:automatic-styles', {}, ...[...this.own.values()].map(one => one.style), ...cells, gathering),
       xml('office:body', {}, xml('office:text', {}, ...body)),
     )
   }
@@ -112,24 +114,25 @@ class OdtWriter {
   private paragraph(paragraph: PrintedParagraph, newPage = false): Xml {
     const { role, runs, lead, item, anchor, look, leads } = paragraph
     const level = headingLevel(paragraph)
-    const style = newPage || (look && !item) ? this.styled(role, item ? {} : (look ?? {}), newPage) : styleName(role)
+    const named = newPage || (look && !item) ? this.styled(role, item ? {} : (look ?? {}), newPage) : styleName(role)
     const own = this.runs(runs)
     return xml(
       level ? 'text:h' : 'text:p',
-      { 'text:style-name': style, 'text:outline-level': level },
+      { 'text:style-name': named, 'text:outline-level': level },
       ...(anchor ? [xml('text:bookmark', { 'text:name': anchor })] : []),
       ...(lead && !item ? [...this.runs(lead), xml('text:tab')] : []),
       // A line of the contents leads to what it names, whose page a reader's program knows.
-      ...(leads ? [this.link(`#${leads}`, own), xml('text:tab'), xml('text:bookmark-ref', { 'text:reference-format': 'page', 'text:ref-name': leads })] : own),
+      ...(leads ? [this.link(`#${leads}`, own), xml('text:tab'), pageOf(leads)] : own),
     )
   }
 
   private table({ rows, headed, name }: PrintedTable): Xml {
     const count = Math.max(1, ...rows.map(row => row.length))
-    const row = (cells: PrintedParagraph[][], style: keyof typeof CELLS) =>
+    const row = (cells: PrintedParagraph[][], bearing: keyof typeof CELLS) =>
       xml('table:table-row', {}, ...Array.from({ length: count }, (_, i) => {
         const inner = (cells[i] ?? []).map(one => this.paragraph(one))
-        return xml('table:table-cell', { 'office:value-type': 'string', 'table:style-name': style }, ...(inner.length ? inner : [xml('text:p')]))
+        const attributes = { 'office:value-type': 'string', 'table:style-name': bearing }
+        return xml('table:table-cell', attributes, ...(inner.length ? inner : [xml('text:p')]))
       }))
     const [first, ...rest] = rows
     const body = headed ? rest : rows
@@ -187,17 +190,14 @@ class OdtWriter {
   // Styles of its own ---------------------------------------------------------------------------------------------------
 
   private mark(marks: Record<string, string>): string {
-    return this.made('T', JSON.stringify(marks), name =>
-      xml('style:style', { 'style:name': name, 'style:family': 'text' }, xml('style:text-properties', marks)))
+    return this.made('T', JSON.stringify(marks), name => style(name, 'text', undefined, xml('style:text-properties', marks)))
   }
 
   /** A look of one paragraph's own, as a style under its role's. */
   private styled(role: Role, look: Partial<Look>, newPage = false): string {
     const full = { ...this.paper.geometry.looks[role], ...look }
-    return this.made('P', JSON.stringify([role, full, newPage]), name => xml(
-      'style:style', { 'style:name': name, 'style:family': 'paragraph', 'style:parent-style-name': styleName(role) },
-      paragraphProperties(full, newPage ? { 'fo:break-before': 'page' } : {}),
-    ))
+    return this.made('P', JSON.stringify([role, full, newPage]), name =>
+      style(name, 'paragraph', styleName(role), paragraphProperties(full, newPage ? { 'fo:break-before': 'page' } : {})))
   }
 
   private made(letter: string, key: string, make: (name: string) => Xml): string {
@@ -208,5 +208,8 @@ class OdtWriter {
     return name
   }
 }
+
+/** The number of the page that a bookmark stands on. */
+const pageOf = (bookmark: string): Xml => xml('text:bookmark-ref', { 'text:reference-format': 'page', 'text:ref-name': bookmark })
 
 const joined = (all: readonly Xml[]): Xml => all.join('') as Xml

@@ -19,7 +19,6 @@ const KNOWN: Partial<Record<Role, string>> = {
 }
 export const styleName = (role: Role): string =>
   KNOWN[role] ?? role.replace(/(?:^|-)(\w)/gu, (_, letter: string) => letter.toUpperCase())
-const shownName = (name: string): string => name.replaceAll('_20_', ' ')
 
 const ALIGN = { left: 'start', centre: 'center', right: 'end', justified: 'justify' } as const
 const pt = (points: number): string => `${Math.round(points * 100) / 100}pt`
@@ -53,8 +52,10 @@ const textProperties = (look: Look, face: string, over: Record<string, string> =
     ...over,
   })
 
-const style = (name: string, family: string, parent: string | undefined, ...inner: readonly Xml[]): Xml =>
-  xml('style:style', { 'style:name': name, 'style:display-name': shownName(name), 'style:family': family, 'style:parent-style-name': parent }, ...inner)
+export function style(name: string, family: string, parent: string | undefined, ...inner: readonly Xml[]): Xml {
+  const shown = name.replaceAll('_20_', ' ')
+  return xml('style:style', { 'style:name': name, 'style:display-name': shown, 'style:family': family, 'style:parent-style-name': parent }, ...inner)
+}
 
 /** Raised letters, as this format says it. */
 export const RAISED = 'super 65%'
@@ -80,25 +81,28 @@ function notes(where: 'foot' | 'end', { noteNumber }: Geometry): Xml {
 const LEVELS = [1, 2, 3, 4] as const
 function list(name: string, level: (at: number, place: Xml) => Xml): Xml {
   const place = (at: number) => {
-    const label = xml('style:list-level-label-alignment', { 'text:label-followed-by': 'listtab', 'fo:text-indent': pt(-18), 'fo:margin-left': pt(36 * at) })
+    const indents = { 'fo:text-indent': pt(-18), 'fo:margin-left': pt(36 * at) }
+    const label = xml('style:list-level-label-alignment', { 'text:label-followed-by': 'listtab', ...indents })
     return xml('style:list-level-properties', { 'text:list-level-position-and-space-mode': 'label-alignment' }, label)
   }
   return xml('text:list-style', { 'style:name': name }, ...LEVELS.map(at => level(at, place(at))))
 }
+const FORMATS = ['1', 'a', 'i', '1'] as const
 const numbers = list('Numbers', (at, place) =>
-  xml('text:list-level-style-number', { 'text:level': at, 'style:num-format': ['1', 'a', 'i', '1'][at - 1], 'style:num-suffix': '.' }, place))
+  xml('text:list-level-style-number', { 'text:level': at, 'style:num-format': FORMATS[at - 1], 'style:num-suffix': '.' }, place))
 const points = list('Points', (at, place) =>
   xml('text:list-level-style-bullet', { 'text:level': at, 'text:bullet-char': at % 2 ? '•' : '◦' }, place))
 
 const measureOf = ({ width, margins }: Geometry): number => width - margins.left - margins.right
-const tab = (position: number, type: string, leader?: string): Xml =>
-  xml('style:tab-stop', { 'style:position': pt(position), 'style:type': type, 'style:leader-style': leader && 'dotted', 'style:leader-text': leader })
+const tab = (position: number, type: string, leader: Record<string, string> = {}): Xml =>
+  xml('style:tab-stop', { 'style:position': pt(position), 'style:type': type, ...leader })
+const POINTS = { 'style:leader-style': 'dotted', 'style:leader-text': '.' }
 
 /** A role's paragraph; the numbers of pages stand behind points at the right of the contents. */
 function roleProperties(role: Role, geometry: Geometry): Xml {
   const look = geometry.looks[role]
   if (role !== 'contents-line') return paragraphProperties(look)
-  return paragraphProperties(look, {}, xml('style:tab-stops', {}, tab(measureOf(geometry), 'right', '.')))
+  return paragraphProperties(look, {}, xml('style:tab-stops', {}, tab(measureOf(geometry), 'right', POINTS)))
 }
 
 /** What stands at the left, in the middle and at the right of a page's head, at tabs. */
@@ -110,7 +114,8 @@ function headTabs(look: Look, geometry: Geometry): Xml {
 export function stylesFile(paper: PrintedPaper): string {
   const { geometry, language } = paper
   const { looks, face } = geometry
-  const roles = ROLES.map(role => style(styleName(role), 'paragraph', 'Standard', roleProperties(role, geometry), textProperties(looks[role], face)))
+  const roles = ROLES.map(role =>
+    style(styleName(role), 'paragraph', 'Standard', roleProperties(role, geometry), textProperties(looks[role], face)))
   const raised = xml('style:text-properties', { 'style:text-position': RAISED })
   const aligned = (align: 'end' | 'center') => xml('style:paragraph-properties', { 'fo:text-align': align })
   return root(
@@ -128,7 +133,7 @@ export function stylesFile(paper: PrintedPaper): string {
       numbers, points, notes('foot', geometry), notes('end', geometry),
     ),
     xml('office:automatic-styles', {}, pageLayout(geometry)),
-    xml('office:master-styles', {}, xml('style:master-page', { 'style:name': 'Standard', 'style:page-layout-name': 'Page' }, ...heads(paper))),
+    xml('office:master-styles', {}, masterPage(paper)),
   )
 }
 
@@ -136,12 +141,20 @@ export function stylesFile(paper: PrintedPaper): string {
 const HEAD_FROM_EDGE = 36
 function pageLayout({ width, height, margins }: Geometry): Xml {
   const properties = xml('style:page-layout-properties', {
-    'fo:page-width': pt(width), 'fo:page-height': pt(height),
-    'fo:margin-top': pt(HEAD_FROM_EDGE), 'fo:margin-bottom': pt(HEAD_FROM_EDGE), 'fo:margin-left': pt(margins.left), 'fo:margin-right': pt(margins.right),
+    'fo:page-width': pt(width),
+    'fo:page-height': pt(height),
+    'fo:margin-top': pt(HEAD_FROM_EDGE),
+    'fo:margin-bottom': pt(HEAD_FROM_EDGE),
+    'fo:margin-left': pt(margins.left),
+    'fo:margin-right': pt(margins.right),
   })
   const room = (points: number) => xml('style:header-footer-properties', { 'fo:min-height': pt(points - HEAD_FROM_EDGE) })
-  return xml('style:page-layout', { 'style:name': 'Page' }, properties, xml('style:header-style', {}, room(margins.top)), xml('style:footer-style', {}, room(margins.bottom)))
+  const [head, foot] = [xml('style:header-style', {}, room(margins.top)), xml('style:footer-style', {}, room(margins.bottom))]
+  return xml('style:page-layout', { 'style:name': 'Page' }, properties, head, foot)
 }
+
+const masterPage = (paper: PrintedPaper): Xml =>
+  xml('style:master-page', { 'style:name': 'Standard', 'style:page-layout-name': 'Page' }, ...heads(paper))
 
 /** The words at the head and foot of pages; those of the first where they are other. */
 function heads(paper: PrintedPaper): Xml[] {
@@ -157,7 +170,8 @@ function heads(paper: PrintedPaper): Xml[] {
 function headParagraph(own: readonly HeadLine[], paper: PrintedPaper): Xml {
   const [alone] = own
   const at = (align: HeadLine['align']) => own.filter(head => head.align === align).flatMap(head => fielded(headWords(head, paper, PAGE)))
-  if (!alone || own.length === 1) return xml('text:p', { 'text:style-name': alone ? HEAD_STYLE[alone.align] : 'Header' }, ...(alone ? at(alone.align) : []))
+  if (!alone) return xml('text:p', { 'text:style-name': 'Header' })
+  if (own.length === 1) return xml('text:p', { 'text:style-name': HEAD_STYLE[alone.align] }, ...at(alone.align))
   const tab = xml('text:tab')
   return xml('text:p', { 'text:style-name': 'HeadTabs' }, ...at('left'), tab, ...at('centre'), tab, ...at('right'))
 }

@@ -8,7 +8,8 @@ type Attributes = Readonly<Record<string, string | number | undefined>>
 
 /** An element; an attribute that is undefined is left out. */
 export function xml(name: string, attributes: Attributes = {}, ...children: readonly Xml[]): Xml {
-  const given = Object.entries(attributes).flatMap(([key, value]) => (value === undefined ? [] : ` ${key}="${escapeHtml(String(value))}"`)).join('')
+  const said = Object.entries(attributes).filter(([, value]) => value !== undefined)
+  const given = said.map(([key, value]) => ` ${key}="${escapeHtml(String(value))}"`).join('')
   return (children.length ? `<${name}${given}>${children.join('')}</${name}>` : `<${name}${given}/>`) as Xml
 }
 

@@ -3,7 +3,7 @@
  * note marks that lead to their notes and back, and tags that say what everything is (PDF 1.7, 14.8).
  */
 import PDFDocument from 'pdfkit'
-import { pictureBytes } from '../../sheet/pictures'
+import { pictureBytes, type PictureBytes } from '../../sheet/pictures'
 import { FEATURES, type Faces } from '../../sheet/pages/face'
 import type { Page, PlacedLine, PlacedPicture, PlacedText, Sheet } from '../../sheet/pages/pages'
 import { wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/printed'
@@ -134,13 +134,20 @@ function setText(doc: Doc, text: PlacedText, line: PlacedLine) {
 function setPicture(doc: Doc, { x, y, width, height, picture }: PlacedPicture, tags: Tags) {
   const read = pictureBytes(picture.picture)
   tags.picture(picture)
-  // GIF is no picture of PDF's; what it shows is said in its place.
-  if (read && read.type !== 'gif') doc.image(read.bytes as never, x, y, { width, height })
-  else {
+  if (!read || !drawn(doc, read, [x, y, width, height])) {
+    // What it shows is said in its place.
     doc.rect(x, y, width, height).lineWidth(0.5).stroke('#777777')
     const room = { width: Math.max(20, width - 8), height: Math.max(10, height - 8) }
     doc.font('regular').fontSize(9).fillColor('#000000').text(picture.alt || picture.name, x + 4, y + 4, room)
   }
+}
+
+/** Whether a picture could be drawn: PDF has no GIF, and a damaged file is no reason to give up the paper. */
+function drawn(doc: Doc, { type, bytes }: PictureBytes, [x, y, width, height]: readonly [number, number, number, number]): boolean {
+  if (type === 'gif') return false
+  try { doc.image(bytes as never, x, y, { width, height }) }
+  catch { return false }
+  return true
 }
 
 /** Pages are called what stands on them: i, ii, 1, 2 (PDF 1.7, 12.4.2). */

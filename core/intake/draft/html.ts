@@ -3,7 +3,7 @@
  * pictures that come with it are kept; fonts, colours, tabs, doubled spaces and empty paragraphs go; scripts, frames and
  * pictures from elsewhere are never followed. Whatever has no block of its own here keeps its words as paragraphs.
  */
-import { isOwnPicture } from '../../sheet/own-pictures'
+import { isOwnPicture } from '../../sheet/pictures'
 import { load } from 'cheerio/slim'
 import type { CitationData, DocNode } from '../../sheet/document'
 import { captioned } from './typed-captions'

@@ -101,10 +101,11 @@ function go({ from }: ShownLine) {
 }
 /** One who comes from Write, or from a finding, is shown the place. */
 function arrive() {
-  const { sheet: laid } = pages
+  const { sheet: laid, lastBlock } = pages
   const { block } = route.query
-  const wanted = typeof block === 'string' ? `{"block":${Number(block)}}` : undefined
-  if (!laid || !wanted) return
+  const place = typeof block === 'string' ? Number(block) : lastBlock
+  if (!laid || place === undefined) return
+  const wanted = JSON.stringify({ block: place })
   const at = laid.pages.findIndex(page => page.lines.some(line => line.from && JSON.stringify(line.from) === wanted))
   if (at < 0) return
   here.value = wanted
