@@ -24,7 +24,9 @@ export const PAPER_SORTS = ['paper', 'bibliography', 'annotated', 'notes'] as co
 export type PaperSort = (typeof PAPER_SORTS)[number]
 
 /** The names under which a paper keeps its choices. */
-export const CHOICES = ['paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort'] as const
+export const CHOICES = [
+  'paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort',
+] as const
 
 export interface Choices {
   paper: keyof typeof PAPERS
@@ -47,7 +49,8 @@ export interface Choices {
 }
 
 export function choicesOf({ page }: Style, details: Readonly<Record<string, string>>): Choices {
-  const yes = (name: (typeof CHOICES)[number], otherwise: boolean) => (details[name] === 'yes' ? true : details[name] === 'no' ? false : otherwise)
+  const yes = (name: (typeof CHOICES)[number], otherwise: boolean) =>
+    details[name] === 'yes' || (details[name] !== 'no' && otherwise)
   const face = FACES.find(one => one.name === details.face)
   const { paperSize } = details
   return {

@@ -52,7 +52,8 @@ export function looksOf(style: Style, choices: Choices): Record<Role, Look> {
     'head': { leading: 1 },
   }
   page.headings.forEach(({ runIn: _, centred: middle, indented, ...marks }, i) => {
-    roles[`heading-${i + 1}` as Role] = { ...marks, ...(middle ? centred : {}), ...(indented ? { first: page.firstLineIndent || HALF_INCH } : {}), keepNext: true }
+    const first = indented ? { first: page.firstLineIndent || HALF_INCH } : {}
+    roles[`heading-${i + 1}` as Role] = { ...marks, ...(middle ? centred : {}), ...first, keepNext: true }
   })
   const own = (role: Role): Partial<Look> => {
     const said = page.looks[role] ?? {}

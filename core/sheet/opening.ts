@@ -12,7 +12,8 @@ import type { Role } from '../styles/page-schema'
 import type { Style } from '../styles/schema'
 
 /** The writers of a paper, one a line or between semicolons. */
-export const writersOf = ({ writer = '' }: Readonly<Record<string, string>>): string[] => writer.split(/[\n;]/u).map(one => one.trim()).filter(Boolean)
+export const writersOf = ({ writer = '' }: Readonly<Record<string, string>>): string[] =>
+  writer.split(/[\n;]/u).map(one => one.trim()).filter(Boolean)
 
 const PARTICLE = /^(?:van|von|der|den|de|del|della|di|da|dos|du|la|le|el|al|bin|ibn|ten|ter)$/iu
 const SUFFIX = /^(?:jr|sr|ii|iii|iv)\.?$/iu
@@ -43,7 +44,13 @@ export function paperDate({ page }: Style, typed: string): string {
 export const missingDetails = ({ style, details }: Pick<Printing, 'style' | 'details'>): Detail[] =>
   style.page.details.filter(key => !details[key]?.trim())
 
-const NAMED: Record<Detail, string> = { writer: 'Your name', instructor: 'Instructor', course: 'Course', institution: 'Institution', date: 'Date' }
+const NAMED: Record<Detail, string> = {
+  writer: 'Your name',
+  instructor: 'Instructor',
+  course: 'Course',
+  institution: 'Institution',
+  date: 'Date',
+}
 
 const paragraph = (role: Role, text: string, from?: Origin, over: Partial<PrintedParagraph> = {}): PrintedParagraph =>
   ({ is: 'paragraph', role, runs: text ? [{ text }] : [], ...(from ? { from } : {}), ...over })

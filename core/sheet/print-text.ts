@@ -7,7 +7,7 @@ import { raisedFor } from './placement'
 import { printedRuns, type Printing } from './printing'
 import type { Origin, PrintedBlock, PrintedParagraph, PrintedRun } from './printed'
 import { citationsOf } from './walking'
-import type { Role } from '../styles/page-schema'
+import type { Look, Role } from '../styles/page-schema'
 import { roman } from '../text/numbers'
 import type { Style } from '../styles/schema'
 
@@ -52,14 +52,17 @@ function printBlock(block: Block, before: Block | undefined, printing: Printing)
     case 'table':
     case 'figure':
       return captioned(block, printing)
-    case 'quotation':
+    case 'quotation': {
       // A second paragraph of one quotation has its first line set in (APA 7, 8.27; MLA Handbook 9, 6.37).
-      return [{ is: 'paragraph', role: 'quotation', runs: runs(), ...from, ...(continues(block, before) ? { look: { first: printing.style.page.firstLineIndent } } : {}) }]
+      const look = continues(block, before) ? { look: { first: printing.style.page.firstLineIndent } } : {}
+      return [{ is: 'paragraph', role: 'quotation', runs: runs(), ...from, ...look }]
+    }
     default:
       return [{ is: 'paragraph', role: block.type === 'verse' ? 'verse' : 'body', runs: runs(), ...from }]
   }
 }
-const continues = (block: Block, before: Block | undefined): boolean => before?.type === 'quotation' && before.at !== undefined && before.at === block.at
+const continues = (block: Block, before: Block | undefined): boolean =>
+  before?.type === 'quotation' && before.at !== undefined && before.at === block.at
 const anchorOf = ({ at }: Block): string => `heading-${at ?? 0}`
 
 /** A heading that begins its paragraph (APA 7, 2.27): its own runs first, in its marks. */
@@ -90,7 +93,8 @@ function itemNumber(n: number, level: number): string {
   const ordinal = level % 3 === 1 ? letters(n) : level % 3 === 2 ? roman(n).toLowerCase() : String(n)
   return `${ordinal}.`
 }
-const letters = (n: number): string => (n > LETTERS ? letters(Math.floor((n - 1) / LETTERS)) : '') + String.fromCharCode(97 + ((n - 1) % LETTERS))
+const letters = (n: number): string =>
+  (n > LETTERS ? letters(Math.floor((n - 1) / LETTERS)) : '') + String.fromCharCode(97 + ((n - 1) % LETTERS))
 function listItem(block: Block, counts: Map<string, number>, printing: Printing): PrintedParagraph {
   const { level, numbered } = block
   const look = { left: STEP * (level + 1), first: 0 }
@@ -119,15 +123,18 @@ function captioned(block: Block, printing: Printing): PrintedBlock[] {
     is: 'paragraph', role: 'caption', runs: runsOf(line, printing), ...from, ...(i ? {} : { anchor: `${what}-${number}` }),
     look: { ...(form.centred ? { align: 'centre' } : {}), ...(above || i < lines.length - 1 ? { keepNext: true } : {}) },
   }))
-  const thing: PrintedBlock[] = what === 'table'
-    ? [{ is: 'table', rows: (block.rows ?? []).map(row => row.map(cell => cellOf(cell, printing))), headed: Boolean(block.headed), name, ...from }]
-    : isOwnPicture(block.picture)
-      ? [{ is: 'picture', picture: block.picture, alt: block.alt ?? '', name, ...from, look: { ...(form.centred ? { align: 'centre' } : {}), keepNext: !above || credit.length > 0 } }]
-      : []
+  const thing = thingOf(block, name, { ...(form.centred ? { align: 'centre' } : {}), keepNext: !above || credit.length > 0 }, printing)
   return [
     ...(above ? [...caption, ...thing] : [...thing, ...caption]),
     ...(credit.length ? [{ is: 'paragraph' as const, role: 'credit' as const, runs: printedRuns(credit), ...from }] : []),
   ]
+}
+/** The table or picture itself; a figure without a picture of the paper's own has none. */
+function thingOf(block: Block, name: string, look: Partial<Look>, printing: Printing): PrintedBlock[] {
+  const from = fromOf(block)
+  if (block.type !== 'table') return isOwnPicture(block.picture) ? [{ is: 'picture', picture: block.picture, alt: block.alt ?? '', name, look, ...from }] : []
+  const rows = (block.rows ?? []).map(row => row.map(cell => cellOf(cell, printing)))
+  return [{ is: 'table', rows, headed: Boolean(block.headed), name, ...from }]
 }
 const cellOf = (cell: readonly Block[], printing: Printing): PrintedParagraph[] =>
   (cell.length ? cell : [undefined]).map(block => ({ is: 'paragraph', role: 'table', runs: block ? runsOf(block.pieces, printing) : [] }))

@@ -69,9 +69,11 @@ function sectionsOf(printing: Printing, notes: readonly PrintedParagraph[][]): P
     newPage: front.length > 0,
     blocks: [...openingOf(printing, front), ...(choices.sort === 'paper' ? printText(printing) : [])],
   }
-  const list: PrintedSection = { is: 'list', ...arabic, newPage: choices.sort === 'paper', blocks: choices.sort === 'notes' ? [] : printList(printing) }
+  const newPage = choices.sort === 'paper'
+  const list: PrintedSection = { is: 'list', ...arabic, newPage, blocks: choices.sort === 'notes' ? [] : printList(printing) }
   const atEnd = choices.notesAt === 'end' || choices.sort === 'notes'
-  const endnotes: PrintedSection = { is: 'endnotes', ...arabic, newPage: choices.sort === 'paper', blocks: atEnd && notes.length && !isList(choices) ? endnotesOf(printing, notes) : [] }
+  const gathered = atEnd && notes.length && !isList(choices) ? endnotesOf(printing, notes) : []
+  const endnotes: PrintedSection = { is: 'endnotes', ...arabic, newPage, blocks: gathered }
   const behind = style.page.notesAfterList ? [list, endnotes] : [endnotes, list]
   const sections = [...front.map(section => ({ ...section, numbers: roman ? 'roman' as const : 'arabic' as const })), text, ...behind]
   return withContents(sections.filter(section => section.blocks.length || section === text))
@@ -85,7 +87,8 @@ function endnotesOf({ style }: Printing, notes: readonly PrintedParagraph[][]): 
 /** A note's paragraphs; the first begins with its number (`noteLead`), set by whoever sets it. */
 function printNote(runs: readonly Run[], n: number, atEnd: boolean): PrintedParagraph[] {
   const role = atEnd ? 'note-at-end' : 'note'
-  return inParagraphs(printedRuns(runs)).map((own, i) => ({ is: 'paragraph', role, runs: own, from: { note: n }, ...(i ? {} : { note: n, anchor: `note-${n}` }) }))
+  const begins = { note: n, anchor: `note-${n}` }
+  return inParagraphs(printedRuns(runs)).map((own, i) => ({ is: 'paragraph', role, runs: own, from: { note: n }, ...(i ? {} : begins) }))
 }
 
 /** Runs in paragraphs, divided where lines end. */

@@ -25,7 +25,8 @@ export interface PrintedRun extends PrintedMarks {
 }
 
 /** What a block comes from: a block of the document, a work of the list, a note, a detail of the paper. */
-export type Origin = { block: number } | { source: string } | { note: number } | { detail: Detail | 'title' | 'abstract' | 'keywords' | 'authorNote' | 'acknowledgements' }
+export type Origin = { block: number } | { source: string } | { note: number } | { detail: PrintedDetail }
+export type PrintedDetail = Detail | 'title' | 'abstract' | 'keywords' | 'authorNote' | 'acknowledgements'
 
 export interface PrintedParagraph {
   is: 'paragraph'

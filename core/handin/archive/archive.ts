@@ -97,6 +97,8 @@ export function packArchive({ papers, sources, passages }: Archive, beside: Besi
   return zipSync(files, { level: 6 })
 }
 
+const nothing = (problem: string): { archive: null, problems: string[] } => ({ archive: null, problems: [problem] })
+
 /** Bytes that what is packed may have; more is no archive of papers. */
 const LARGEST = 600 * 1024 * 1024
 
@@ -117,7 +119,9 @@ export function readArchive(bytes: Uint8Array): { archive: Archive | null, probl
     })
   } catch (error) {
     const why = (error as Error).message
-    return { archive: null, problems: [/600 MB/u.test(why) ? `The file is ${why}; it is no archive of papers.` : 'The file is not packed, or it is damaged; take the paper away once more as one file.'] }
+    return nothing(/600 MB/u.test(why)
+      ? `The file is ${why}; it is no archive of papers.`
+      : 'The file is not packed, or it is damaged; take the paper away once more as one file.')
   }
   const problems: string[] = []
   const read = <T>(name: string, schema: z.ZodType<T>): T | undefined => {
@@ -133,9 +137,11 @@ export function readArchive(bytes: Uint8Array): { archive: Archive | null, probl
     return undefined
   }
   const manifest = read('dendle.json', manifestSchema)
-  if (!manifest) return { archive: null, problems: ['The file holds no papers of Dendle: dendle.json is missing in it, or is another’s.'] }
-  if (manifest.version > VERSION)
-    return { archive: null, problems: [`The file was made by a later Dendle (its version is ${manifest.version}, this one reads ${VERSION}). Read it there, or bring this Dendle up to date.`] }
+  if (!manifest) return nothing('The file holds no papers of Dendle: dendle.json is missing in it, or is another’s.')
+  if (manifest.version > VERSION) {
+    const versions = `its version is ${manifest.version}, this one reads ${VERSION}`
+    return nothing(`The file was made by a later Dendle (${versions}). Read it there, or bring this Dendle up to date.`)
+  }
   // One that cannot be read does not keep the others from coming in.
   const each = <T>(name: string, schema: z.ZodType<T>): T[] =>
     (read(name, z.array(z.unknown())) ?? []).flatMap((one, i) => {
@@ -151,8 +157,10 @@ export function readArchive(bytes: Uint8Array): { archive: Archive | null, probl
     const body = read(`${folder}text.json`, documentSchema)
     if (!paper) return []
     if (!body) { problems.push(`${folder}text.json is missing or damaged, so “${paper.title}” was not read.`); return [] }
-    const states = Object.keys(files).filter(one => one.startsWith(`${folder}states/`)).sort().flatMap(one => read(one, archivedStateSchema) ?? [])
+    const kept = Object.keys(files).filter(one => one.startsWith(`${folder}states/`)).sort()
+    const states = kept.flatMap(one => read(one, archivedStateSchema) ?? [])
     return [{ ...paper, body, states }]
   })
-  return { archive: { papers, sources: each('sources.json', archivedSourceSchema), passages: each('passages.json', archivedPassageSchema) }, problems }
+  const [sources, passages] = [each('sources.json', archivedSourceSchema), each('passages.json', archivedPassageSchema)]
+  return { archive: { papers, sources, passages }, problems }
 }

@@ -22,11 +22,15 @@ class MarkdownWriter {
     switch (group.is) {
       case 'break': return ''
       case 'quotation': return group.paragraphs.map(one => `> ${this.runs(one.runs)}`).join('\n>\n')
-      case 'verse': return group.paragraphs.map(one => this.runs(one.runs).split('\\\n').map(line => `> ${line}`).join('  \n')).join('\n>\n')
+      case 'verse': {
+        const verse = (one: PrintedParagraph) => this.runs(one.runs).split('\\\n').map(line => `> ${line}`).join('  \n')
+        return group.paragraphs.map(verse).join('\n>\n')
+      }
       case 'list': return this.list(group, '')
       case 'captioned': {
         const lines = (all: readonly PrintedParagraph[]) => all.map(one => this.runs(one.runs)).join('  \n')
-        const own = group.thing?.is === 'table' ? this.table(group.thing) : group.thing ? `![${escaped(group.thing.alt || group.thing.name)}](${group.thing.picture})` : ''
+        const { thing } = group
+        const own = thing?.is === 'table' ? this.table(thing) : thing ? `![${escaped(thing.alt || thing.name)}](${thing.picture})` : ''
         // With marks it comes back, and is numbered then: its number is no words of its title.
       const title = this.verbatim ? group.above.filter(one => this.runs(one.runs) !== group.thing?.name) : group.above
       return [lines(title), own, lines(group.below)].filter(Boolean).join('\n\n')
@@ -60,8 +64,9 @@ class MarkdownWriter {
 
   private table({ rows, headed }: PrintedTable): string {
     const count = Math.max(1, ...rows.map(row => row.length))
-    const line = (cells: readonly PrintedParagraph[][]) =>
-      `| ${Array.from({ length: count }, (_, i) => (cells[i] ?? []).map(one => this.runs(one.runs)).join('<br>').replace(/\\\n/gu, '<br>').replace(/\|/gu, '\\|')).join(' | ')} |`
+    const cell = (paragraphs: readonly PrintedParagraph[] = []) =>
+      paragraphs.map(one => this.runs(one.runs)).join('<br>').replace(/\\\n/gu, '<br>').replace(/\|/gu, '\\|')
+    const line = (cells: readonly PrintedParagraph[][]) => `| ${Array.from({ length: count }, (_, i) => cell(cells[i])).join(' | ')} |`
     const [first, ...rest] = rows
     // A table of Markdown always has a heading; one without is given an empty one.
     const head = headed && first ? line(first) : line([])
@@ -88,9 +93,9 @@ const escaped = (text: string): string => text
   .replace(/(https?:\/\/[^\s<>*`[\]]+)|[\\`*_[\]<>]/gu, (sign: string, address?: string) => address ?? `\\${sign}`)
   .replace(/^(\s*)([-+#]|\d+\.)(?=\s)/u, '$1\\$2')
 
+const MARKS = ['italic', 'bold', 'underline', 'superscript', 'subscript', 'smallCaps'] as const
 const sameLook = (one: PrintedRun, other: PrintedRun): boolean =>
-  other.note === undefined && one.link === other.link
-  && (['italic', 'bold', 'underline', 'superscript', 'subscript', 'smallCaps'] as const).every(mark => Boolean(one[mark]) === Boolean(other[mark]))
+  other.note === undefined && one.link === other.link && MARKS.every(mark => Boolean(one[mark]) === Boolean(other[mark]))
 
 function marked(text: string, run: PrintedRun): string {
   const core = text.trim()

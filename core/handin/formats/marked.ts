@@ -10,12 +10,18 @@ import { citationsOf } from '../../sheet/walking'
 import { writeLocator } from '../../source/locators'
 import { writeMarkdown } from './markdown'
 
-const FORM_WORD: Partial<Record<CitationData['form'], string>> = { 'narrative': ' in-text', 'suppress-author': ' no-name', 'place-alone': ' place' }
+const FORM_WORD: Partial<Record<CitationData['form'], string>> = {
+  'narrative': ' in-text',
+  'suppress-author': ' no-name',
+  'place-alone': ' place',
+}
 
 /** A citation as the mark that is read as it. @param keyOf a source's key by its id */
 export function writeMark({ items, form }: Pick<CitationData, 'items' | 'form'>, keyOf: (id: string) => string): string {
-  const each = items.map(({ id, locator, prefix, suffix }) =>
-    [[prefix?.trim(), keyOf(id)].filter(Boolean).join(' '), writeLocator(locator), suffix?.trim().replace(/^,\s*/u, '')].filter(Boolean).join(', '))
+  const each = items.map(({ id, locator, prefix, suffix }) => {
+    const named = [prefix?.trim(), keyOf(id)].filter(Boolean).join(' ')
+    return [named, writeLocator(locator), suffix?.trim().replace(/^,\s*/u, '')].filter(Boolean).join(', ')
+  })
   return `[ref${FORM_WORD[form] ?? ''}: ${each.join('; ')}]`
 }
 
@@ -28,7 +34,8 @@ export function writeMarked(paper: PaperToPrint, keyOf: (id: string) => string):
     const { before = '', after = '' } = words ?? {}
     if (!before.trim() && !after.trim()) return undefined
     const mark = items.length ? writeMark({ items, form }, keyOf) : ''
-    return notes.push([before.trim(), mark, after.trim()].filter(Boolean).flatMap((part, i) => [...(i ? [run(' ')] : []), ...(part === mark ? [run(part)] : rich(part))]))
+    const parts = [rich(before.trim()), mark ? [run(mark)] : [], rich(after.trim())].filter(part => part.length)
+    return notes.push(parts.flatMap((part, i) => [...(i ? [run(' ')] : []), ...part]))
   })
   const printing = {
     ...paper,

@@ -45,21 +45,19 @@ function linesOf(block: PrintedBlock, looks: PrintedPaper['geometry']['looks']):
   }
 }
 
-const plain = (paragraph: PrintedParagraph): string => paragraph.runs.map(run => (run.note === undefined ? run.text : `[${run.note}]`)).join('')
+const plain = ({ runs }: PrintedParagraph): string => runs.map(run => (run.note === undefined ? run.text : `[${run.note}]`)).join('')
+const inMiddle = (line: string): string => ' '.repeat(Math.max(0, Math.floor((WIDTH - line.length) / 2))) + line
 
 function paragraphLines(paragraph: PrintedParagraph, look: Look): string[] {
   const words = plain(paragraph)
-  if (look.align === 'centre') return words.split('\n').flatMap(line => wrapped(line, '', '')).map(line => ' '.repeat(Math.max(0, Math.floor((WIDTH - line.length) / 2))) + line)
+  if (look.align === 'centre') return words.split('\n').flatMap(line => wrapped(line, '', '')).map(inMiddle)
   const lead = paragraph.lead ? `${wordsOf({ runs: paragraph.lead })} ` : ''
   const left = Math.round(look.left / LETTER)
   const first = Math.max(0, Math.round((look.left + look.first) / LETTER))
   const rest = lead ? Math.max(left, first + lead.length) : left
   return words.split('\n').flatMap((line, i) => wrapped((i ? '' : lead) + line, ' '.repeat(i ? rest : first), ' '.repeat(rest)))
 }
-const centred = (block: PrintedBlock | undefined): string => {
-  const words = block?.is === 'paragraph' ? plain(block) : ''
-  return ' '.repeat(Math.max(0, Math.floor((WIDTH - words.length) / 2))) + words
-}
+const centred = (block: PrintedBlock | undefined): string => inMiddle(block?.is === 'paragraph' ? plain(block) : '')
 
 function tableLines({ rows, headed }: PrintedTable): string[] {
   const cells = rows.map(row => row.map(cell => cell.map(plain).join(' ').replace(/\s+/gu, ' ').trim()))

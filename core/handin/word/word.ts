@@ -34,11 +34,19 @@ import {
   type ParagraphChild,
 } from 'docx'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
-import { headWords } from '../../sheet/heads'
+import { headsOn, headWords } from '../../sheet/heads'
 import { fitted } from '../../sheet/pages/pieces'
 import { pictureBytes, pictureSize } from '../../sheet/pictures'
 import { printPaper, type PaperToPrint } from '../../sheet/print'
-import type { PrintedBlock, PrintedPaper, PrintedParagraph, PrintedPicture, PrintedRun, PrintedSection, PrintedTable } from '../../sheet/printed'
+import type {
+  PrintedBlock,
+  PrintedPaper,
+  PrintedParagraph,
+  PrintedPicture,
+  PrintedRun,
+  PrintedSection,
+  PrintedTable,
+} from '../../sheet/printed'
 import type { HeadLine } from '../../styles/page-schema'
 import { printable } from '../printable'
 import { ALIGN, documentStyles, indentOf, styleId, twips } from './styles'
@@ -131,13 +139,14 @@ function sectionOf(group: Group, printed: PrintedPaper, before: Group | undefine
     }),
   }
 }
-const contentsField = () => new TableOfContents('Contents', { hyperlink: true, headingStyleRange: '1-3', useAppliedParagraphOutlineLevel: true })
+const contentsField = () =>
+  new TableOfContents('Contents', { hyperlink: true, headingStyleRange: '1-3', useAppliedParagraphOutlineLevel: true })
 
 function headersOf(printed: PrintedPaper, roman: boolean): Pick<ISectionOptions, 'headers' | 'footers'> {
   // Front pages with roman numbers have them at their foot (Turabian 9, A.1.4.1).
   const heads: readonly HeadLine[] = roman ? [{ on: 'later', place: 'bottom', align: 'centre', says: '{n}' }] : printed.geometry.heads
-  const lines = (place: HeadLine['place'], on: 'first' | 'later') => heads.filter(head => head.place === place && (head.on === 'every' || head.on === on))
-  const set = (place: HeadLine['place'], on: 'first' | 'later') => headParagraph(lines(place, on), printed)
+  const set = (place: HeadLine['place'], on: 'first' | 'later') =>
+    headParagraph(headsOn(heads, on === 'first').filter(head => head.place === place), printed)
   return {
     headers: { default: new Header({ children: [set('top', 'later')] }), first: new Header({ children: [set('top', 'first')] }) },
     footers: { default: new Footer({ children: [set('bottom', 'later')] }), first: new Footer({ children: [set('bottom', 'first')] }) },
@@ -279,6 +288,9 @@ function numberingOf({ sections }: PrintedPaper) {
   })
   return [
     { reference: 'points', levels: ['•', '◦', '•', '◦'].map((point, at) => level(LevelFormat.BULLET, point, at)) },
-    ...[...starts].map(([list, start]) => ({ reference: `list-${list}`, levels: LEVELS.map((format, at) => level(format, `%${at + 1}.`, at, start)) })),
+    ...[...starts].map(([list, start]) => ({
+      reference: `list-${list}`,
+      levels: LEVELS.map((format, at) => level(format, `%${at + 1}.`, at, start)),
+    })),
   ]
 }

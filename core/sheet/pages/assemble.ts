@@ -94,7 +94,8 @@ function pageOf(part: PageParts, paper: PrintedPaper, faces: Faces, label: strin
   const kept = made.get(part)
   if (kept?.key === key) return kept.page
   const { lines, rules, pictures } = makeBody(part, paper)
-  const page = { label, section: part.section, lines: [...headLines(paper, faces, label, part.numbers === 'roman', first), ...lines], rules, pictures }
+  const over = headLines(paper, faces, label, part.numbers === 'roman', first)
+  const page = { label, section: part.section, lines: [...over, ...lines], rules, pictures }
   made.set(part, { key, page })
   return page
 }
@@ -133,13 +134,18 @@ const placedLine = (line: Line, x: number, y: number): Pick<PlacedLine, 'y' | 'b
 function putPiece(out: Body, piece: Piece, x: number, y: number, width: number) {
   const { block } = piece
   const from = block.from ? { from: block.from } : {}
-  if (piece.is === 'line') out.lines.push({ ...placedLine(piece.line, x, y), is: 'text', block, ...from, ...(piece.first ? { first: true } : {}) })
-  else if (piece.is === 'picture') out.pictures.push({ x: x + piece.x, y, width: piece.width, height: piece.height, picture: piece.picture })
-  else if (piece.is === 'row') {
+  if (piece.is === 'line') {
+    const first = piece.first ? { first: true } : {}
+    out.lines.push({ ...placedLine(piece.line, x, y), is: 'text', block, ...from, ...first })
+  } else if (piece.is === 'picture') {
+    const { picture, width: wide, height } = piece
+    out.pictures.push({ x: x + piece.x, y, width: wide, height, picture })
+  } else if (piece.is === 'row') {
     // Rules above the table, under its headings and below it.
     if (piece.first || (piece.heading && piece.top > 0)) out.rules.push({ x, y, width, thickness: 0.75 })
     piece.row.cells.forEach(({ x: column, line }, at) => {
-      out.lines.push({ ...placedLine(line, x + column, y + piece.top), is: 'text', block, ...from, cell: { row: piece.at, column: at, heading: piece.heading } })
+      const cell = { row: piece.at, column: at, heading: piece.heading }
+      out.lines.push({ ...placedLine(line, x + column, y + piece.top), is: 'text', block, ...from, cell })
     })
     if (piece.ends || piece.last) out.rules.push({ x, y: y + piece.height, width, thickness: piece.last ? 0.75 : 0.5 })
   }
@@ -165,7 +171,8 @@ function headLines(paper: PrintedPaper, faces: Faces, label: string, isRoman: bo
 
 /** The numbers of lines, through the whole paper, left of the text. */
 function withLineNumbers(pages: Page[], paper: PrintedPaper, faces: Faces): Page[] {
-  const look = { ...paper.geometry.looks.head, size: paper.geometry.looks.head.size * 0.75, align: 'right' as const, left: 0, right: 0, first: 0 }
+  const { head } = paper.geometry.looks
+  const look = { ...head, size: head.size * 0.75, align: 'right' as const, left: 0, right: 0, first: 0 }
   let n = 0
   return pages.map((page) => {
     const numbers = page.lines.filter(line => line.is === 'text' && !line.cell).map((line): PlacedLine => {

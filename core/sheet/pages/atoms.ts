@@ -76,8 +76,9 @@ export function smallCapitals(text: string): { text: string, small: boolean }[] 
 
 /** Scripts whose words are not divided by spaces. */
 const UNSPACED = /[\u3040-\u30FF\u3400-\u4DBF\u4E00-\u9FFF\uAC00-\uD7AF\uF900-\uFAFF\u{20000}-\u{2FA1F}]/u
-/** What may not begin a line in them. */
-const NEVER_FIRST = /[、。，．）」』】〉》！？：；ー々ぁぃぅぇぉっゃゅょァィゥェォッャュョ]/u
+/** What may not end a line in them, and what may not begin one. */
+const NEVER_LAST = /[（「『【〈《]/u
+const NEVER_FIRST = /\p{M}|[、。，．）」』】〉》！？：；ー々ぁぃぅぇぉっゃゅょァィゥェォッャュョ]/u
 export const ADDRESS = /^(?:[\p{P}]*)(?:https?:\/\/|www\.|doi:|10\.\d{4,9}\/)/iu
 
 /**
@@ -123,7 +124,7 @@ function places(word: string): readonly number[] {
     // Behind a hyphen between words, not before a number's minus or at a word's head; behind a dash, and before none.
     else if (last === '-' && i > 1 && /[\p{L}\p{N}]/u.test(word[i - 2]!) && /\p{L}/u.test(next)) out.push(i)
     else if ((last === '\u2013' || last === '\u2014') && !/[\u2013\u2014”’"').,;:?!]/u.test(next)) out.push(i)
-    else if ((UNSPACED.test(last) || UNSPACED.test(next)) && !NEVER_FIRST.test(next) && !/[（「『【〈《]/u.test(last) && !/\p{M}/u.test(next)) out.push(i)
+    else if ((UNSPACED.test(last) || UNSPACED.test(next)) && !NEVER_FIRST.test(next) && !NEVER_LAST.test(last)) out.push(i)
   }
   return out
 }

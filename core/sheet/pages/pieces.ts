@@ -124,7 +124,8 @@ function tableOf(table: Extract<PrintedBlock, { is: 'table' }>, { paper, faces, 
       block: table,
     }))
   })
-  return { pieces, after: TABLE_WHITE, keepNext: false, ...(table.headed && rows.length > 1 ? { heading: pieces.filter(piece => piece.is === 'row' && piece.heading) } : {}) }
+  const heading = table.headed && rows.length > 1 ? { heading: pieces.filter(piece => piece.is === 'row' && piece.heading) } : {}
+  return { pieces, after: TABLE_WHITE, keepNext: false, ...heading }
 }
 /** Under a table, before the text or its note goes on. */
 const TABLE_WHITE = 6
@@ -136,7 +137,7 @@ function pictureOf(picture: PrintedPicture, { paper, width, height }: PieceSetup
   const size = fitted(pictureSize(read.bytes), width, height)
   const x = look.align === 'centre' ? (width - size.width) / 2 : look.align === 'right' ? width - size.width : 0
   return {
-    pieces: [{ is: 'picture', picture, x, width: size.width, height: size.height, before: look.before, breaks: true, notes: [], block: picture }],
+    pieces: [{ is: 'picture', picture, x, ...size, before: look.before, breaks: true, notes: [], block: picture }],
     after: TABLE_WHITE,
     keepNext: look.keepNext,
   }
