@@ -24,7 +24,7 @@ export function looksOf(style: Style, choices: Choices): Record<Role, Look> {
   const { after = 0 } = page.looks.body ?? {}
   const centred = { align: 'centre' } as const
   const overText = { ...centred, bold: page.listHeadingBold ?? false, keepNext: true }
-  const entry = { leading: list.doubleSpaced ? 2 : 1, left: list.hanging, first: -list.hanging, after: list.doubleSpaced ? 0 : 6 }
+  const entry = { leading: list.doubleSpaced ? 2 : 1, left: list.hanging, first: 0 - list.hanging, after: list.doubleSpaced ? 0 : 6 }
   const roles: Partial<Record<Role, Partial<Look>>> = {
     'title': { ...centred, bold: page.titleBold ?? false, keepNext: true },
     'title-page-title': { ...centred, bold: page.titleBold ?? false },

@@ -299,3 +299,63 @@ it('holds no character that a document cannot', async () => {
       expect(strFromU8(bytes), name).not.toMatch(/[^\t\n\r\u{20}-\u{D7FF}\u{E000}-\u{FFFC}\u{10000}-\u{10FFFF}]/u)
   expect(strFromU8(files['word/document.xml']!)).toContain('abcdefg')
 })
+
+describe('styles and structure', () => {
+  const p = (text: string): DocNode => ({ type: 'paragraph', content: [{ type: 'text', text }] })
+  const all: DocNode = {
+    type: 'doc',
+    content: [
+      { type: 'heading', attrs: { level: 1 }, content: [{ type: 'text', text: 'Mud' }] }, p('Text.'),
+      { type: 'blockquote', content: [p('Said.')] }, { type: 'verse', content: [{ type: 'text', text: 'Line' }] },
+      { type: 'bulletList', content: [{ type: 'listItem', content: [p('Point')] }] },
+      { type: 'table', attrs: { title: 'Ponds', credit: 'By hand.' }, content: [{ type: 'tableRow', content: [{ type: 'tableHeader', content: [p('a')] }] }, { type: 'tableRow', content: [{ type: 'tableCell', content: [p('b')] }] }] },
+      { type: 'paragraph', content: [{ type: 'text', text: 'So' }, { type: 'citation', attrs: { id: 'n', data: { items: [], form: 'parenthetical', words: { after: 'A note.' } } } }] },
+    ],
+  }
+  const FRONT = { ...DETAILS, abstract: 'In short.', keywords: 'mud', authorNote: 'Of no account.', acknowledgements: 'To all.', contents: 'yes' }
+  async function parts(style: string, details: Record<string, string> = FRONT) {
+    const files = unzipSync(await writeWord({ style: styleOf(style)!, title: 'A Tide Mill', details, body: all, sources: SOURCES, alsoList: ['b'], annotations: new Map([['b', 'Of use.']]) }))
+    return (name: string) => strFromU8(files[`word/${name}.xml`] ?? new Uint8Array())
+  }
+  it.each(['apa-7', 'apa-6', 'mla-9', 'chicago-18-notes', 'harvard', 'ieee', 'mhra-3'])('%s: every paragraph is in a style that the document has, and no style is said again on it', async (style) => {
+    const xml = await parts(style)
+    const [body, styles] = [xml('document'), xml('styles')]
+    const used = new Set([...`${body}${xml('footnotes')}`.matchAll(/<w:pStyle w:val="(\w+)"/gu)].map(([, id]) => id!))
+    for (const id of used) expect(styles, id).toContain(`w:styleId="${id}"`)
+    const paragraphs = [...body.matchAll(/<w:p>.*?<\/w:p>/gsu)].map(([one]) => one).filter(one => /<w:t[ >]/u.test(one))
+    for (const one of paragraphs) expect(one).toContain('<w:pStyle ')
+    expect(body).not.toMatch(/w:rFonts|<w:sz /u)
+  })
+  it('has a field for its contents, its headings in the outline, and bookmarks that it leads to', async () => {
+    const xml = await parts('chicago-18-notes')
+    expect(xml('document')).toMatch(/TOC /u)
+    expect(xml('document')).toMatch(/<w:bookmarkStart w:name="heading_0"/u)
+    expect(styleIn(xml('styles'), 'ListOfWorksHeading')).toContain('<w:outlineLvl w:val="0"/>')
+  })
+  it('numbers what stands before the text in roman, the text from 1, and has no number on a title page', async () => {
+    const sections = [...(await parts('chicago-18-notes'))('document').matchAll(/<w:sectPr.*?<\/w:sectPr>/gsu)].map(([one]) => one)
+    expect(sections).toHaveLength(2)
+    expect(sections[0]).toMatch(/<w:pgNumType w:fmt="lowerRoman"\/>.*<w:titlePg\/>/su)
+    expect(sections[1]).toMatch(/<w:pgNumType w:start="1" w:fmt="decimal"\/>/u)
+  })
+  it.each([['letter', '12240', '15840'], ['a4', '11906', '16838']])('is on %s paper', async (paperSize, width, height) => {
+    expect((await parts('mla-9', { paperSize }))('document')).toContain(`<w:pgSz w:w="${width}" w:h="${height}"`)
+  })
+  it('has two columns, numbered lines and straight edges where they are wanted', async () => {
+    const xml = await parts('ieee', { columns: 'yes', lineNumbers: 'yes' })
+    expect(xml('document')).toMatch(/<w:cols [^>]*w:num="2"/u)
+    expect(xml('document')).toContain('<w:lnNumType')
+    expect(styleIn(xml('styles'), 'BodyText')).toContain('<w:jc w:val="both"/>')
+  })
+  it('has its face in one place, and another where it is chosen', async () => {
+    const styles = (await parts('apa-7', { face: 'Calibri' }))('styles')
+    expect(styleIn(styles, 'BodyText')).toMatch(/w:ascii="Calibri".*<w:sz w:val="22"\/>/su)
+    expect(styles).not.toContain('Times New Roman')
+  })
+  it('has the words "Running head" on the first page of an APA 6 paper alone', async () => {
+    const files = unzipSync(await writeWord({ style: styleOf('apa-6')!, title: 'A Tide Mill', details: DETAILS, body: all, sources: [], alsoList: [] }))
+    const heads = Object.entries(files).filter(([name]) => /header\d/u.test(name)).map(([, bytes]) => strFromU8(bytes).replace(/<[^>]+>/gu, ' '))
+    expect(heads.filter(one => one.includes('Running head: A TIDE MILL'))).toHaveLength(1)
+    expect(heads.filter(one => one.includes('A TIDE MILL'))).toHaveLength(2)
+  })
+})
