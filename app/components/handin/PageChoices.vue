@@ -15,28 +15,35 @@ function choose(key: string, value: string, otherwise: string) {
 }
 const yes = (value: boolean) => (value ? 'yes' : 'no')
 interface Row { key: string, says: string, value: string, otherwise: string, options: readonly (readonly [string, string])[] }
+const YES_NO = [['yes', 'yes'], ['no', 'no']] as const
+const SORTS = [
+  ['paper', 'a paper'], ['annotated', 'an annotated bibliography'], ['bibliography', 'a list of works'], ['notes', 'notes alone'],
+] as const
+const has = (...types: string[]) => (written.body.content ?? []).some(block => types.includes(block.type))
 const rows = computed((): Row[] => {
   const { page } = store.style
-  const notes = composed.composition.notes.length > 0
-  const headings = (written.body.content ?? []).some(block => block.type === 'heading')
-  const captioned = (written.body.content ?? []).some(block => block.type === 'table' || block.type === 'figure')
-  const row = (key: string, says: string, value: string, otherwise: string, options: Row['options']): Row => ({ key, says, value, otherwise, options })
-  const yesNo = (key: 'titlePage' | 'contents' | 'figures' | 'lineNumbers', says: string) =>
-    row(key, says, yes(now.value[key]), yes(own.value[key]), [['yes', 'yes'], ['no', 'no']])
-  return [
-    row('sort', 'Handed in as', now.value.sort, 'paper', [['paper', 'a paper'], ['annotated', 'an annotated bibliography'], ['bibliography', 'a list of works'], ['notes', 'notes alone']]),
-    row('paperSize', 'Paper', now.value.paper, own.value.paper, [['letter', 'US Letter'], ['a4', 'A4']]),
-    row('face', 'Face', now.value.face, own.value.face, FACES.map(({ name, size }) => [name, `${name}, ${page.size + (name === page.face ? 0 : size - 12)} points`] as const)),
+  const [is, was] = [now.value, own.value]
+  const row = (key: string, says: string, value: string, otherwise: string, options: Row['options']): Row =>
+    ({ key, says, value, otherwise, options })
+  const yesNo = (key: 'titlePage' | 'contents' | 'figures' | 'lineNumbers', says: string) => row(key, says, yes(is[key]), yes(was[key]), YES_NO)
+  const edges = (justified: boolean) => (justified ? 'justified' : 'ragged')
+  const sizeOf = ({ name, size }: (typeof FACES)[number]) => page.size + (name === page.face ? 0 : size - 12)
+  const all: (Row | false | undefined)[] = [
+    row('sort', 'Handed in as', is.sort, 'paper', SORTS),
+    row('paperSize', 'Paper', is.paper, was.paper, [['letter', 'US Letter'], ['a4', 'A4']]),
+    row('face', 'Face', is.face, was.face, FACES.map(face => [face.name, `${face.name}, ${sizeOf(face)} points`] as const)),
     yesNo('titlePage', 'A title page'),
-    ...(page.professional ? [row('professional', 'Written for', yes(now.value.professional), 'no', [['no', 'a course'], ['yes', 'a journal']])] : []),
-    ...(headings || now.value.contents ? [yesNo('contents', 'A contents list')] : []),
-    ...(captioned || now.value.figures ? [yesNo('figures', 'A list of tables and figures')] : []),
-    ...(notes ? [row('notes', 'Notes', now.value.notesAt === 'end' ? 'endnotes' : 'foot', 'foot', [['foot', 'at the foot of their page'], ['endnotes', 'at the end']])] : []),
-    row('edges', 'Right edge', now.value.justified ? 'justified' : 'ragged', own.value.justified ? 'justified' : 'ragged', [['ragged', 'ragged'], ['justified', 'straight']]),
-    ...(now.value.justified ? [row('hyphens', 'Long words', yes(now.value.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']])] : []),
-    ...(page.columns ? [row('columns', 'Columns', now.value.columns > 1 ? 'yes' : 'no', 'no', [['no', 'one'], ['yes', 'two, as printed']])] : []),
+    page.professional && row('professional', 'Written for', yes(is.professional), 'no', [['no', 'a course'], ['yes', 'a journal']]),
+    (has('heading') || is.contents) && yesNo('contents', 'A contents list'),
+    (has('table', 'figure') || is.figures) && yesNo('figures', 'A list of tables and figures'),
+    composed.composition.notes.length > 0
+    && row('notes', 'Notes', is.notesAt === 'end' ? 'endnotes' : 'foot', 'foot', [['foot', 'at the foot of their page'], ['endnotes', 'at the end']]),
+    row('edges', 'Right edge', edges(is.justified), edges(was.justified), [['ragged', 'ragged'], ['justified', 'straight']]),
+    is.justified && row('hyphens', 'Long words', yes(is.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']]),
+    page.columns && row('columns', 'Columns', yes(is.columns > 1), 'no', [['no', 'one'], ['yes', 'two, as printed']]),
     yesNo('lineNumbers', 'Lines numbered'),
-  ]
+  ].map(one => (typeof one === 'object' ? one : false))
+  return all.filter(one => typeof one === 'object')
 })
 </script>
 

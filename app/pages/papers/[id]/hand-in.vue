@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener, useLocalStorage } from '@vueuse/core'
 import { formatDistanceToNow } from 'date-fns'
+import type { SectionName } from '~~/core/sheet/printed'
 import { placedCitations } from '~~/core/sheet/walking'
 import { inWords } from '~~/core/text/numbers'
 import { faceAddresses, otherAddress } from '~/utils/face-addresses'
@@ -19,22 +20,24 @@ const { since, changed, marked, isChanged } = useSinceLastLook()
 // Faces: the very files that the lines are measured by.
 const face = computed(() => `Page ${sheet.value?.twin ?? 'tinos'}`)
 const loaded = new Set<string>()
+function load(name: string, address: string, shape: FontFaceDescriptors = {}) {
+  const own = new FontFace(name, `url(${address})`, shape)
+  document.fonts.add(own)
+  void own.load()
+}
 watch(() => sheet.value?.twin, (twin) => {
   if (!twin || loaded.has(twin)) return
   loaded.add(twin)
   for (const [shape, address] of Object.entries(faceAddresses(twin))) {
-    const own = new FontFace(`Page ${twin}`, `url(${address})`, { weight: shape.startsWith('bold') ? '700' : '400', style: shape.endsWith('italic') ? 'italic' : 'normal' })
-    document.fonts.add(own)
-    void own.load()
+    const [weight, style] = [shape.startsWith('bold') ? '700' : '400', shape.endsWith('italic') ? 'italic' : 'normal']
+    load(`Page ${twin}`, address, { weight, style })
   }
 }, { immediate: true })
 watch(() => sheet.value?.others, (names = []) => {
   for (const name of names) {
     if (loaded.has(`${name} other`)) continue
     loaded.add(`${name} other`)
-    const own = new FontFace(`Page ${name} other`, `url(${otherAddress(name)})`)
-    document.fonts.add(own)
-    void own.load()
+    load(`Page ${name} other`, otherAddress(name))
   }
 }, { immediate: true })
 
@@ -82,7 +85,15 @@ function goToLabel() {
   if (at >= 0) goToPage(at)
   asked.value = ''
 }
-const pageWord = (section: string) => ({ 'title-page': 'title page', 'abstract': 'before the text', 'contents': 'contents', 'list': store.style.list.heading, 'endnotes': store.style.page.notesHeading } as Record<string, string>)[section]
+/** What a page is of, under it; nothing under those of the text. */
+const pageWords = computed((): Record<SectionName, string> => ({
+  'title-page': 'title page',
+  'abstract': 'before the text',
+  'contents': 'contents',
+  'text': '',
+  'endnotes': store.style.page.notesHeading,
+  'list': store.style.list.heading,
+}))
 
 // Places: a line leads to where its words are kept.
 const details = useTemplateRef<{ focus: (key: string) => void }>('details')
@@ -127,7 +138,8 @@ const held = computed(() => {
   const certain = found.standing.filter(one => one.certain).length
   if (!found.known) return ''
   if (!n) return 'Check has nothing left to say.'
-  return `${count(n, 'finding')} in Check${certain ? `, ${certain === n ? (n === 1 ? 'with' : 'each with') : `${inWords(certain)} with`} a certain fix` : ''}.`
+  const whose = certain < n ? `${inWords(certain)} with` : n === 1 ? 'with' : 'each with'
+  return `${count(n, 'finding')} in Check${certain ? `, ${whose} a certain fix` : ''}.`
 })
 const NAMED = { writer: 'Your name', instructor: 'Instructor', course: 'Course', institution: 'Institution', date: 'Date' } as const
 const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'], ['150', '150 %']] as const
@@ -194,8 +206,8 @@ const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'
                 @go="go"
               />
               <figcaption class="pt-1.5 text-center text-small text-soft">
-                {{ page.label }}<template v-if="pageWord(page.section)">
-                  · {{ pageWord(page.section) }}
+                {{ page.label }}<template v-if="pageWords[page.section]">
+                  · {{ pageWords[page.section] }}
                 </template>
               </figcaption>
             </figure>
@@ -297,7 +309,8 @@ const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'
           v-if="sheet?.lacking.length"
           class="text-soft"
         >
-          The faces that ship with Dendle lack {{ sheet.lacking.slice(0, 12).join(' ') }}: in the PDF there are gaps in their place; the documents keep them.
+          The faces that ship with Dendle lack {{ sheet.lacking.slice(0, 12).join(' ') }}: in the PDF there are gaps in their place; the
+          documents keep them.
         </p>
       </section>
       <HandinPageChoices />
