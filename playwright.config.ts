@@ -21,7 +21,7 @@ export default defineConfig({
     command: 'node scripts/e2e-server.mjs',
     url: 'http://127.0.0.1:4397/api/health',
     reuseExistingServer: false,
-    timeout: 300_000,
+    timeout: 900_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 })

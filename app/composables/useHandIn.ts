@@ -1,5 +1,6 @@
 /** What Hand in shows and does: pages, places on them, what is other since the last look, and the ways out. */
-import { useLocalStorage } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
+import { z } from 'zod'
 import type { Way } from '~~/core/handin/ways'
 import { hash } from '~~/core/check/finding'
 import type { Origin } from '~~/core/sheet/printed'
@@ -17,6 +18,16 @@ function wordsBy(sheet: ShownSheet): Map<string, string> {
   return all
 }
 
+/** What this browser showed of a paper's pages, and when: hashes of the words of each of its places. */
+const lookSchema = z.object({ at: z.string(), words: z.array(z.string()) })
+type Look = z.infer<typeof lookSchema>
+
+function seen(key: string): Look | undefined {
+  if (!import.meta.client) return undefined
+  try { return lookSchema.parse(JSON.parse(localStorage.getItem(key) ?? 'null')) }
+  catch { return undefined }
+}
+
 /**
  * What is other since this browser last showed the paper's pages. What was moved is not other: its words are known by
  * themselves, wherever they stand.
@@ -24,10 +35,8 @@ function wordsBy(sheet: ShownSheet): Map<string, string> {
 export function useSinceLastLook() {
   const store = usePaper()
   const pages = usePages()
-  const kept = useLocalStorage<{ at: string, words: string[] } | null>(`dendle-seen-${store.paper!.id}`, null, {
-    serializer: { read: text => JSON.parse(text) as { at: string, words: string[] }, write: value => JSON.stringify(value) },
-  })
-  const before = kept.value
+  const key = `dendle-seen-${store.paper!.id}`
+  const before = seen(key)
   const marked = ref(false)
   const changed = computed(() => {
     if (!before || !pages.sheet) return new Set<string>()
@@ -35,9 +44,16 @@ export function useSinceLastLook() {
     return new Set([...wordsBy(pages.sheet)].filter(([, words]) => words.trim() && !known.has(hash(words))).map(([key]) => key))
   })
   const isChanged = ({ from }: ShownLine) => marked.value && from !== undefined && changed.value.has(keyOf(from))
-  onBeforeUnmount(() => {
-    if (pages.sheet) kept.value = { at: new Date().toISOString(), words: [...new Set([...wordsBy(pages.sheet).values()].map(hash))] }
-  })
+  // Written at once: what waits for the next tick is never written by a view that is being left.
+  const keep = () => {
+    if (!pages.sheet) return
+    const look: Look = { at: new Date().toISOString(), words: [...new Set([...wordsBy(pages.sheet).values()].map(hash))] }
+    try { localStorage.setItem(key, JSON.stringify(look)) }
+    // A browser that keeps nothing has nothing to mark, which is no reason to trouble the writer.
+    catch { /* empty */ }
+  }
+  onBeforeUnmount(keep)
+  useEventListener('pagehide', keep)
   return { since: before?.at, changed, marked, isChanged }
 }
 
