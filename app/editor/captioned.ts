@@ -6,7 +6,8 @@ import { mergeAttributes, Node } from '@tiptap/core'
 import type { Node as PmNode } from '@tiptap/pm/model'
 import type { EditorView, NodeView } from '@tiptap/pm/view'
 import { Table } from '@tiptap/extension-table'
-import { captionLines, creditLine } from '~~/core/sheet/captions'
+import { isAppendix } from '~~/core/sheet/appendices'
+import { captionLines, creditLine, labelOf, type CaptionPlace } from '~~/core/sheet/captions'
 import { isOwnPicture } from '~~/core/sheet/pictures'
 import { richPieces, type InlinePiece } from '~~/core/sheet/blocks'
 import type { Composition } from '~~/core/compose/compose'
@@ -48,34 +49,37 @@ abstract class CaptionedView implements NodeView {
   }
 
   protected abstract what: 'table' | 'figure'
-  protected abstract setCaption(form: CaptionForm, n: number): void
+  protected abstract setCaption(form: CaptionForm, label: string, n: number): void
 
   /** Draws the number, the title and the credit; nothing is touched when they are as before. */
   draw() {
     const { style, sources, list } = this.sight.now()
     const form = style.page.captions[this.what]
-    const n = this.number()
+    const number = this.number()
+    const label = labelOf(style, this.what, number)
     const attrs = this.node.attrs as CaptionAttrs
     const credit = creditLine(style, attrs, sources, list)
-    const signature = JSON.stringify([n, form, attrs.title, attrs.src, attrs.alt, credit, this.node.content.size === 0])
+    const signature = JSON.stringify([label, form, attrs.title, attrs.src, attrs.alt, credit, this.node.content.size === 0])
     if (signature === this.shown) return
     this.shown = signature
     this.dom.className = `captioned ${this.what} ${form.place}${form.centred ? ' centred' : ''}`
-    this.setCaption(form, n)
+    this.setCaption(form, label, number.number)
     this.credit.replaceChildren(...credit.map(drawn))
     this.credit.hidden = !credit.length
   }
 
-  /** Its place among those of its kind. */
-  private number(): number {
+  /** Its place among those of its kind, in all the paper and in its appendix. */
+  private number(): Required<CaptionPlace> {
     const at = this.place()
-    let n = 1
+    const place = { number: 1, appendix: 0, numberThere: 1 }
     this.view.state.doc.descendants((node, pos) => {
-      if (at === undefined || pos >= at || (node.isTextblock && node.type.name !== 'figure')) return false
-      if (node.type.name === this.what) n++
+      if (at === undefined || pos >= at) return false
+      if (isAppendix({ type: node.type.name, attrs: node.attrs })) { place.appendix++; place.numberThere = 1 }
+      if (node.isTextblock && node.type.name !== 'figure') return false
+      if (node.type.name === this.what) { place.number++; place.numberThere++ }
       return true
     })
-    return n
+    return place
   }
 
   update(node: PmNode): boolean {
@@ -111,13 +115,13 @@ class FigureView extends CaptionedView {
     this.draw()
   }
 
-  protected setCaption(form: CaptionForm, n: number) {
+  protected setCaption(form: CaptionForm, text: string, n: number) {
     const { src, alt } = this.node.attrs as CaptionAttrs
     const label = still(
       element(
         'span',
         `label ${form.labelled === 'bold' ? 'font-bold' : form.labelled === 'italic' ? 'italic' : ''}`,
-        captionLines(form, n, [])[0]![0]!.text + (form.between === '\n' ? '' : form.between),
+        captionLines(form, text, [])[0]![0]!.text + (form.between === '\n' ? '' : form.between),
       ),
     )
     if (form.between === '\n') label.classList.add('block')
@@ -145,8 +149,8 @@ class TableView extends CaptionedView {
     this.draw()
   }
 
-  protected setCaption(form: CaptionForm, n: number) {
-    const lines = captionLines(form, n, richPieces((this.node.attrs as CaptionAttrs).title ?? ''))
+  protected setCaption(form: CaptionForm, label: string) {
+    const lines = captionLines(form, label, richPieces((this.node.attrs as CaptionAttrs).title ?? ''))
     this.caption.replaceChildren(...lines.map((line) => { const one = element('p', ''); one.append(...line.map(drawn)); return one }))
   }
 }

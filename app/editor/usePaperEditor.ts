@@ -10,6 +10,7 @@ import Superscript from '@tiptap/extension-superscript'
 import { TableCell, TableHeader, TableRow } from '@tiptap/extension-table'
 import type { CitationData } from '~~/core/sheet/document'
 import { plain } from '~~/core/text/runs'
+import { Appendices } from './appendix'
 import { CitationNode, newCitationId } from './citation'
 import type { CitationSight } from './citation-view'
 import { CaptionedTable, Figure, type CaptionSight } from './captioned'
@@ -84,6 +85,7 @@ export function usePaperEditor(host: EditorHost) {
       TableRow,
       TableHeader,
       TableCell,
+      Appendices(() => store.style),
       FindInText,
       Resting,
       ...TYPING,

@@ -17,6 +17,7 @@ export function useSheetTools(paper: PaperEditor, takePicture: () => void) {
     ['3', 'Third heading'],
     ['4', 'Fourth heading'],
     ['5', 'Fifth heading'],
+    ['appendix', 'Appendix'],
     ['quote', 'Block quotation'],
     ['verse', 'Lines of verse'],
   ] as const
@@ -25,6 +26,7 @@ export function useSheetTools(paper: PaperEditor, takePicture: () => void) {
     if (!editor) return 'paragraph'
     if (editor.isActive('blockquote')) return 'quote'
     if (editor.isActive('verse')) return 'verse'
+    if (editor.isActive('heading', { appendix: true })) return 'appendix'
     return ['1', '2', '3', '4', '5'].find(level => editor.isActive('heading', { level: Number(level) })) ?? 'paragraph'
   })
   function setBlock(value: string) {
@@ -35,7 +37,8 @@ export function useSheetTools(paper: PaperEditor, takePicture: () => void) {
     if (editor.isActive('blockquote')) chain.lift('blockquote')
     if (value === 'paragraph') chain.setParagraph().run()
     else if (value === 'verse') chain.setNode('verse').run()
-    else chain.setHeading({ level: Number(value) as 1 | 2 | 3 | 4 | 5 }).run()
+    else if (value === 'appendix') chain.setNode('heading', { level: 1, appendix: true }).run()
+    else chain.setNode('heading', { level: Number(value), appendix: null }).run()
   }
   /** The words of a selection longer than a click. */
   const chosenText = computed(() => {

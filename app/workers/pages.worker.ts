@@ -4,7 +4,7 @@ import { Face, Faces, type Shape } from '~~/core/sheet/pages/face'
 import { Layouter, type Page, type PlacedPicture, type PlacedRule, type PlacedText } from '~~/core/sheet/pages/pages'
 import { headingLevel } from '~~/core/handin/grouped'
 import { printPaper } from '~~/core/sheet/print'
-import { paragraphsIn, wordsOf, type Origin, type SectionName } from '~~/core/sheet/printed'
+import { headingRuns, paragraphsIn, wordsOf, type Origin, type SectionName } from '~~/core/sheet/printed'
 import { twinOf, type Twin } from '~~/core/sheet/choices'
 import type { Detail } from '~~/core/styles/ids'
 import { BY_LIST } from '~~/core/text/by-list'
@@ -90,8 +90,7 @@ const api = {
     sheet.pages.forEach((page, at) => page.lines.forEach(({ block, first }) => {
       if (!first || block?.is !== 'paragraph') return
       const level = block.runIn?.level ?? headingLevel(block)
-      const runs = (block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs).filter(run => run.note === undefined)
-      if (level) headings.push({ words: wordsOf({ runs }), level, page: at })
+      if (level) headings.push({ words: wordsOf({ runs: headingRuns(block) }), level, page: at })
     }))
     return {
       width: sheet.width, height: sheet.height, face, twin, headings,

@@ -262,6 +262,11 @@ export const CHECKS = {
     'This line looks like a heading and is a paragraph in bold. As a heading it is set by its level.',
     'headings',
   ),
+  'page.appendix-typed': fault(
+    'page',
+    'An appendix lettered by hand',
+    'Marked as an appendix, it is lettered by itself, begins its page and stands where the style has it.',
+  ),
   'page.title': fault('page', 'No title', 'The paper has no title yet.', 'title'),
   'page.title-again': fault('page', 'The title again', 'The paper’s title is printed above the text already.', 'title'),
   'page.details': fault('page', 'Details missing', 'The first page asks for [missing].', 'details'),

@@ -1,4 +1,5 @@
 /** What a paper rests on, in words: along it, a paragraph at a time, and by source. */
+import { withoutAppendices } from '../sheet/appendices'
 import type { DocNode } from '../sheet/document'
 import { kindOf, type KindId } from '../source/kinds'
 import { dateOf, type Source } from '../source/model'
@@ -21,7 +22,7 @@ export interface ParagraphEvidence {
 
 export function evidenceAlong(doc: DocNode): ParagraphEvidence[] {
   let paragraph = 0
-  return (doc.content ?? []).flatMap((node, block): ParagraphEvidence[] => {
+  return (withoutAppendices(doc).content ?? []).flatMap((node, block): ParagraphEvidence[] => {
     const { kind, lines, citations } = readBlock(node)
     if (kind === 'heading' || kind === 'page-break' || !(lines.some(line => line.text.trim()) || citations.length)) return []
     paragraph++

@@ -1,4 +1,5 @@
 /** Findings about the writer's own words: what rests on nothing, what is somebody's without a name, what is too close to its source. */
+import { textEnds } from '../sheet/appendices'
 import { countOf } from '../text/words'
 import { closeness } from './closeness'
 import { blotted, citationsIn, ofBlock, quotedAt, readable, sentenceAt, type Line } from './reading'
@@ -47,9 +48,9 @@ const claimIn = ofBlock(({ kind, lines, citations }) => {
   return first && !NOBODY_ONCE.test(line.text) ? { line, sentence: line.sentences[sentenceAt(line, first.index)]! } : undefined
 })
 /** A paragraph of the body that claims things and cites nothing; of more than two, the first and the last open and close. */
-const noSource: WholeRule = ({ readings, composition, paper }) => {
+const noSource: WholeRule = ({ doc, readings, composition, paper }) => {
   if (!composition.citations.length && !paper.sources.length) return []
-  const body = readings.flatMap((reading, block) => (reading.kind === 'paragraph' && reading.lines[0]!.text.trim() ? [{ reading, block }] : []))
+  const body = readings.slice(0, textEnds(doc)).flatMap((reading, block) => (reading.kind === 'paragraph' && reading.lines[0]!.text.trim() ? [{ reading, block }] : []))
   return (body.length > 2 ? body.slice(1, -1) : body).flatMap(({ reading, block }): Found[] => {
     const claim = claimIn(reading)
     if (!claim) return []

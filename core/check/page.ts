@@ -1,5 +1,6 @@
 /** Findings about the page: what is typed that the style sets by itself, headings, the title and what the first page asks for. */
 import { noticedIn, REFERENCE_HEADING } from '../intake/draft/noticed'
+import { isAppendix, typedLabel } from '../sheet/appendices'
 import type { DocNode } from '../sheet/document'
 import type { Detail } from '../styles/ids'
 import { foldWords } from '../text/filing'
@@ -112,6 +113,7 @@ const skipped: WholeRule = ({ doc, readings }) => {
   let last = 0
   let lastWords = ''
   return readings.flatMap(({ kind, level, lines }, block): Found[] => {
+    if (isAppendix(doc.content![block]!)) last = 1
     if (kind !== 'heading' || !lines[0]?.text.trim()) return []
     const wanted = last + 1
     const words = readable(lines[0].text)
@@ -153,6 +155,20 @@ const headingStop: BlockRule = ({ reading, block, paper }) => {
     where: wordsAt(line, stop.index, stop.index + 1),
     certain: true,
     fix: { label: 'Take it away', change: blockBecomes(splice(block, line.path, [{ from: stop.index, to: line.text.length, put: '' }])) },
+  }]
+}
+
+/** An appendix whose label is typed: marked as one it is lettered, begins its page and stands where the style has it. */
+const typedAppendix: BlockRule = ({ reading, block }) => {
+  const [line] = reading.lines
+  const end = reading.kind === 'heading' && reading.level === 1 && line ? typedLabel(line.text) : 0
+  if (!line || !end) return []
+  const bare = splice(block, line.path, [{ from: 0, to: end, put: '' }])
+  return [{
+    check: 'page.appendix-typed',
+    excerpt: cut(readable(line.text)),
+    where: wordsAt(line, 0, end),
+    fix: { label: 'Make it an appendix', change: blockBecomes({ ...bare, attrs: { ...bare.attrs, level: 1, appendix: true } }) },
   }]
 }
 
@@ -247,6 +263,6 @@ const target: WholeRule = ({ details: given, words }) => {
 }
 
 export const PAGE: RuleFamily = {
-  block: [indents, doubled, before, behind, headingStop],
+  block: [indents, doubled, before, behind, headingStop, typedAppendix],
   whole: [empty, typed, skipped, boldHeading, titleAgain, details, target],
 }

@@ -92,5 +92,5 @@ function list(blocks: readonly PrintedBlock[], from: number): { group: Extract<G
 export function headingLevel({ role }: PrintedParagraph): number | undefined {
   const own = /^heading-(\d)$/u.exec(role)
   if (own) return Number(own[1])
-  return ['list-heading', 'notes-heading', 'abstract-heading', 'contents-heading'].includes(role) ? 1 : undefined
+  return ['appendix-heading', 'list-heading', 'notes-heading', 'abstract-heading', 'contents-heading'].includes(role) ? 1 : undefined
 }

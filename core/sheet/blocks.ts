@@ -1,5 +1,6 @@
 /** The document as it prints: a flat run of blocks, each a run of pieces. */
 import { parseRich } from '../text/rich'
+import { isAppendix } from './appendices'
 import type { DocNode } from './document'
 import { raisedAt } from './placement'
 import type { PrintedMarks } from './printed'
@@ -35,6 +36,9 @@ export interface Block {
   from?: string
   /** Tables count from 1, and so do figures. */
   number?: number
+  /** Of the heading of an appendix: which it is, from 1. Of a table or figure in one: that, and its number there. */
+  appendix?: number
+  numberThere?: number
   /** Which block of the document it is, or is in; none for what is in a table's cells. */
   at?: number
 }
@@ -55,8 +59,13 @@ export const richPieces = (rich: string): InlinePiece[] => parseRich(rich).map((
 export function blocksOf(doc: DocNode): Block[] {
   let citation = 0
   let lists = 0
-  let figures = 0
-  let tables = 0
+  const all = { figure: 0, table: 0 }
+  const here = { figure: 0, table: 0 }
+  let appendix = 0
+  const numbered = (what: 'figure' | 'table'): Pick<Block, 'number' | 'appendix' | 'numberThere'> => {
+    const there = ++here[what]
+    return { number: ++all[what], ...(appendix ? { appendix, numberThere: there } : {}) }
+  }
   const beneath = ({ attrs }: DocNode): Pick<Block, 'credit' | 'from'> => ({
     ...(attrs?.credit ? { credit: String(attrs.credit) } : {}),
     ...(attrs?.from ? { from: String(attrs.from) } : {}),
@@ -76,6 +85,10 @@ export function blocksOf(doc: DocNode): Block[] {
   const visit = (node: DocNode, inside: Pick<Block, 'type' | 'level' | 'numbered' | 'further' | 'start'>): Block[] => {
     switch (node.type) {
       case 'heading':
+        if (isAppendix(node)) {
+          Object.assign(here, { figure: 0, table: 0 })
+          return [{ type: 'heading', level: 1, pieces: inline(node), appendix: ++appendix }]
+        }
         return [{ type: 'heading', level: Number(node.attrs?.level ?? 1), pieces: inline(node) }]
       case 'paragraph':
         return [{ ...inside, pieces: inline(node) }]
@@ -89,14 +102,14 @@ export function blocksOf(doc: DocNode): Block[] {
             type: 'figure',
             level: 0,
             pieces: inline(node),
-            number: ++figures,
+            ...numbered('figure'),
             ...beneath(node),
             ...(node.attrs?.src ? { picture: String(node.attrs.src) } : {}),
             ...(node.attrs?.alt ? { alt: String(node.attrs.alt) } : {}),
           },
         ]
       case 'table': {
-        const number = ++tables
+        const number = numbered('table')
         const rows = (node.content ?? []).map((row) =>
           (row.content ?? []).map((cell) => (cell.content ?? []).flatMap((child) => visit(child, { type: 'paragraph', level: 0 }))),
         )
@@ -104,7 +117,7 @@ export function blocksOf(doc: DocNode): Block[] {
           {
             type: 'table',
             level: 0,
-            number,
+            ...number,
             pieces: richPieces(String(node.attrs?.title ?? '')),
             ...beneath(node),
             rows,

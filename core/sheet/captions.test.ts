@@ -4,7 +4,7 @@ import type { Source } from '../source/model'
 import { STYLES, styleOf } from '../styles'
 import { toMarkup } from '../text/runs'
 import { roman } from '../text/numbers'
-import { captionLines, creditLine } from './captions'
+import { captionLines, creditLine, labelOf } from './captions'
 import { blocksOf, richPieces, type InlinePiece } from './blocks'
 import type { DocNode } from './document'
 import { creditedIn, replaceCited } from './walking'
@@ -42,9 +42,10 @@ describe('the number and title of a table and a figure', () => {
     ['acs', ['**Table 2.** Silt in *Scapha* ponds'], ['**Figure 2.** Silt in *Scapha* ponds']],
     ['nature', ['**Table 2 |** **Silt in** ***Scapha*** **ponds**'], ['**Fig. 2 |** **Silt in** ***Scapha*** **ponds**']],
   ])('%s', (id, table, figure) => {
-    const { captions } = styleOf(id)!.page
-    expect(captionLines(captions.table, 2, richPieces('Silt in <i>Scapha</i> ponds')).map(show)).toEqual(table)
-    expect(captionLines(captions.figure, 2, richPieces('Silt in <i>Scapha</i> ponds')).map(show)).toEqual(figure)
+    const style = styleOf(id)!
+    const linesOf = (what: 'table' | 'figure') =>
+      captionLines(style.page.captions[what], labelOf(style, what, { number: 2 }), richPieces('Silt in <i>Scapha</i> ponds')).map(show)
+    expect([linesOf('table'), linesOf('figure')]).toEqual([table, figure])
   })
   it('every style puts a table’s above it, and every label has its number', () => {
     for (const { page: { captions } } of STYLES) {
@@ -53,7 +54,7 @@ describe('the number and title of a table and a figure', () => {
     }
   })
   it('without a title the label stands alone', () =>
-    expect(captionLines(styleOf('mla-9')!.page.captions.figure, 1, [])).toEqual([[{ text: 'Fig. 1.' }]]))
+    expect(captionLines(styleOf('mla-9')!.page.captions.figure, 'Fig. 1.', [])).toEqual([[{ text: 'Fig. 1.' }]]))
   it.each([
     [1, 'I'],
     [4, 'IV'],

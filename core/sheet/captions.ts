@@ -6,17 +6,26 @@ import type { CaptionForm, Style } from '../styles/schema'
 import { roman } from '../text/numbers'
 import { parseRich } from '../text/rich'
 import type { Run } from '../text/runs'
-import type { InlinePiece } from './blocks'
+import { fillPattern } from '../styles/pattern'
+import { appendixLetter } from './appendices'
+import type { Block, InlinePiece } from './blocks'
 
-/** "Table 2", "Fig. 2.", "TABLE II". */
-export const labelOf = ({ label }: CaptionForm, n: number): string => label.replace('{n}', String(n)).replace('{N}', roman(n))
+/** Which table or figure it is: of all, and in its appendix. */
+export type CaptionPlace = Pick<Block, 'number' | 'appendix' | 'numberThere'>
+
+/** "Table 2", "Fig. 2.", "TABLE II"; in an appendix "Table A2" where the style counts anew there (APA 7, 2.14). */
+export function labelOf({ page }: Style, what: 'table' | 'figure', { number = 1, appendix, numberThere }: CaptionPlace): string {
+  const own = page.appendix.numbersAnew && appendix ? `${appendixLetter(appendix)}${numberThere}` : String(number)
+  return fillPattern(page.captions[what].label, { n: own, N: roman(number) })
+}
 
 /**
  * The lines of a caption: label and title on one, or one each. Italics inside an italic title are set upright (APA 7, 6.23).
  * Without a title the label stands alone.
+ * @param text the label
  */
-export function captionLines(form: CaptionForm, n: number, title: readonly InlinePiece[]): InlinePiece[][] {
-  const label: InlinePiece = { text: labelOf(form, n), ...(form.labelled ? { [form.labelled]: true } : {}) }
+export function captionLines(form: CaptionForm, text: string, title: readonly InlinePiece[]): InlinePiece[][] {
+  const label: InlinePiece = { text, ...(form.labelled ? { [form.labelled]: true } : {}) }
   if (!title.length) return [[label]]
   const set = title.map((piece): InlinePiece => {
     const { italic, ...rest } = piece

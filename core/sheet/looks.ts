@@ -45,6 +45,7 @@ export function looksOf(style: Style, choices: Choices): Record<Role, Look> {
     'note': { size: NOTE_SIZE + smaller, leading: 1, first: page.firstLineIndent },
     'notes-heading': overText,
     'note-at-end': { first: page.firstLineIndent },
+    'appendix-heading': { ...overText, ...page.looks['list-heading'] },
     'list-heading': overText,
     'division': { bold: true, keepNext: true, leading: entry.leading },
     'entry': entry,

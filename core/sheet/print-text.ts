@@ -1,4 +1,5 @@
 /** The document's blocks as they print: citations in their places, headings, captions and credits as the style has them. */
+import { appendixLabel } from './appendices'
 import { isOwnPicture } from './pictures'
 import { blocksOf, raiseAfterPunctuation, type Block, type InlinePiece } from './blocks'
 import { captionLines, creditLine, labelOf } from './captions'
@@ -8,25 +9,30 @@ import { printedRuns, type Printing } from './printing'
 import type { Origin, PrintedBlock, PrintedParagraph, PrintedRun } from './printed'
 import { citationsOf } from './walking'
 import type { Look, Role } from '../styles/page-schema'
-import { roman } from '../text/numbers'
+import { letters, roman } from '../text/numbers'
 import type { Style } from '../styles/schema'
 
-export function printText(printing: Printing): PrintedBlock[] {
+/** The document's blocks: its text first, then each of its appendices. */
+export function printText(printing: Printing): PrintedBlock[][] {
   const { style, body } = printing
   const citations = citationsOf(body)
   const raised = (at: number) => raisedFor(style, citations[at]! as CitationData)
-  return printBlocks(raiseAfterPunctuation(blocksOf(body), raised, style.stopsInside), printing)
+  const blocks = raiseAfterPunctuation(blocksOf(body), raised, style.stopsInside)
+  const begins = blocks.flatMap(({ type, appendix }, at) => (type === 'heading' && appendix ? [at] : []))
+  const many = { ...printing, appendices: begins.length }
+  return [0, ...begins].map((from, i) => printBlocks(blocks.slice(from, begins[i]), many))
 }
 
+interface TextPrinting extends Printing { appendices: number }
 /** Blocks whose citations stand where they print. */
-export function printBlocks(blocks: readonly Block[], printing: Printing): PrintedBlock[] {
+export function printBlocks(blocks: readonly Block[], printing: TextPrinting): PrintedBlock[] {
   const { style } = printing
   const counts = new Map<string, number>()
   const out: PrintedBlock[] = []
   for (let i = 0; i < blocks.length; i++) {
     const block = blocks[i]!
     const next = blocks[i + 1]
-    if (block.type === 'heading' && formOf(block, style).runIn && next?.type === 'paragraph') {
+    if (block.type === 'heading' && !block.appendix && formOf(block, style).runIn && next?.type === 'paragraph') {
       out.push(runInHeading(block, next, printing))
       i++
     } else if (block.type === 'list-item') out.push(listItem(block, counts, printing))
@@ -39,13 +45,14 @@ const levelOf = (block: Block): number => Math.min(5, Math.max(1, block.level))
 const formOf = (block: Block, { page }: Style) => page.headings[levelOf(block) - 1]!
 const fromOf = ({ at }: Block): { from: Origin } | Record<string, never> => (at === undefined ? {} : { from: { block: at } })
 
-function printBlock(block: Block, before: Block | undefined, printing: Printing): PrintedBlock[] {
+function printBlock(block: Block, before: Block | undefined, printing: TextPrinting): PrintedBlock[] {
   const from = fromOf(block)
   const runs = () => runsOf(block.pieces, printing)
   switch (block.type) {
     case 'page-break':
       return [{ is: 'break', ...from }]
     case 'heading': {
+      if (block.appendix) return [appendixHeading(block, printing)]
       const own = formOf(block, printing.style).runIn ? withStop(runs()) : runs()
       return [{ is: 'paragraph', role: `heading-${levelOf(block)}` as Role, runs: own, anchor: anchorOf(block), ...from }]
     }
@@ -60,6 +67,14 @@ function printBlock(block: Block, before: Block | undefined, printing: Printing)
     default:
       return [{ is: 'paragraph', role: block.type === 'verse' ? 'verse' : 'body', runs: runs(), ...from }]
   }
+}
+/** Label and title of an appendix; one without a title has its label alone. */
+function appendixHeading(block: Block, printing: TextPrinting): PrintedParagraph {
+  const title = runsOf(block.pieces, printing)
+  const { between } = printing.style.page.appendix
+  const label = appendixLabel(printing.style, block.appendix!, printing.appendices)
+  const runs = title.length ? [{ text: `${label}${between}` }, ...title] : [{ text: label }]
+  return { is: 'paragraph', role: 'appendix-heading', runs, anchor: anchorOf(block), ...fromOf(block) }
 }
 const continues = (block: Block, before: Block | undefined): boolean =>
   before?.type === 'quotation' && before.at !== undefined && before.at === block.at
@@ -87,14 +102,11 @@ function withStop(runs: readonly PrintedRun[]): PrintedRun[] {
 }
 
 const STEP = 36
-const LETTERS = 26
 /** Numbers of lists by depth: 1. a. i. */
 function itemNumber(n: number, level: number): string {
   const ordinal = level % 3 === 1 ? letters(n) : level % 3 === 2 ? roman(n).toLowerCase() : String(n)
   return `${ordinal}.`
 }
-const letters = (n: number): string =>
-  (n > LETTERS ? letters(Math.floor((n - 1) / LETTERS)) : '') + String.fromCharCode(97 + ((n - 1) % LETTERS))
 function listItem(block: Block, counts: Map<string, number>, printing: Printing): PrintedParagraph {
   const { level, numbered } = block
   const look = { left: STEP * (level + 1), first: 0 }
@@ -115,8 +127,8 @@ function captioned(block: Block, printing: Printing): PrintedBlock[] {
   const form = style.page.captions[what]
   const from = fromOf(block)
   const number = block.number ?? 1
-  const name = labelOf(form, number)
-  const lines = captionLines(form, number, block.pieces)
+  const name = labelOf(style, what, block)
+  const lines = captionLines(form, name, block.pieces)
   const above = form.place === 'above'
   const credit = creditLine(style, block, sources, composition.list)
   const caption = lines.map((line, i): PrintedParagraph => ({

@@ -13,7 +13,7 @@ import { looksOf } from './looks'
 import { frontMatter, missingDetails, openingOf, surnamesOf, writersOf } from './opening'
 import { printList } from './print-list'
 import { printText } from './print-text'
-import type { PrintedBlock, PrintedParagraph, PrintedPaper, PrintedRun, PrintedSection } from './printed'
+import { headingRuns, type PrintedBlock, type PrintedParagraph, type PrintedPaper, type PrintedRun, type PrintedSection } from './printed'
 import { printedRuns, type PaperToPrint, type Printing } from './printing'
 import { plainTitle } from './title'
 import { citationsOf, creditedIn } from './walking'
@@ -63,18 +63,22 @@ function sectionsOf(printing: Printing, notes: readonly PrintedParagraph[][]): P
   const { style, choices } = printing
   const arabic = { newPage: true, numbers: 'arabic' } as const
   const { front, roman } = frontMatter(printing)
+  const [own = [], ...behindText] = choices.sort === 'paper' ? printText(printing) : []
   const text: PrintedSection = {
     is: 'text',
     ...arabic,
     newPage: front.length > 0,
-    blocks: [...openingOf(printing, front), ...(choices.sort === 'paper' ? printText(printing) : [])],
+    blocks: [...openingOf(printing, front), ...own],
   }
+  const appendices = behindText.map((blocks): PrintedSection => ({ is: 'appendix', ...arabic, blocks }))
   const newPage = choices.sort === 'paper'
   const list: PrintedSection = { is: 'list', ...arabic, newPage, blocks: choices.sort === 'notes' ? [] : printList(printing) }
   const atEnd = choices.notesAt === 'end' || choices.sort === 'notes'
   const gathered = atEnd && notes.length && !isList(choices) ? endnotesOf(printing, notes) : []
   const endnotes: PrintedSection = { is: 'endnotes', ...arabic, newPage, blocks: gathered }
-  const behind = style.page.notesAfterList ? [list, endnotes] : [endnotes, list]
+  const { notesAfterList, appendix } = style.page
+  const works = notesAfterList ? [list, endnotes] : [endnotes, list]
+  const behind = appendix.behindList ? [...works, ...appendices] : [...appendices, ...works]
   const sections = [...front.map(section => ({ ...section, numbers: roman ? 'roman' as const : 'arabic' as const })), text, ...behind]
   return withContents(sections.filter(section => section.blocks.length || section === text))
 }
@@ -116,22 +120,20 @@ function withContents(sections: PrintedSection[]): PrintedSection[] {
   })
 }
 
-const lineTo = (leads: string, runs: readonly PrintedRun[], left = 0): PrintedParagraph => ({
-  is: 'paragraph', role: 'contents-line', leads, look: { left: left + 18, first: -18 },
-  runs: runs.filter(run => run.note === undefined).map(({ citation: _c, link: _l, ...run }) => run),
-})
+const lineTo = (leads: string, runs: PrintedRun[], left = 0): PrintedParagraph =>
+  ({ is: 'paragraph', role: 'contents-line', leads, look: { left: left + 18, first: -18 }, runs })
 
 const headingLines = (blocks: readonly PrintedBlock[]): PrintedParagraph[] => blocks.flatMap((block) => {
   if (block.is !== 'paragraph' || !block.anchor) return []
   const heading = /^heading-([1-3])$/u.exec(block.role)
-  if (!heading && block.role !== 'list-heading' && block.role !== 'notes-heading') return []
-  return [lineTo(block.anchor, block.runs, heading ? (Number(heading[1]) - 1) * 18 : 0)]
+  if (!heading && !['appendix-heading', 'list-heading', 'notes-heading'].includes(block.role)) return []
+  return [lineTo(block.anchor, headingRuns(block), heading ? (Number(heading[1]) - 1) * 18 : 0)]
 })
 
 /** Number and title of each table and figure, on one line though they stand on two. */
 const captionLines = (blocks: readonly PrintedBlock[]): PrintedParagraph[] => blocks.flatMap((block, i) => {
   if (block.is !== 'paragraph' || block.role !== 'caption' || !block.anchor) return []
   const next = blocks[i + 1]
-  const goesOn = next?.is === 'paragraph' && next.role === 'caption' && !next.anchor ? [{ text: ' ' }, ...next.runs] : []
-  return [lineTo(block.anchor, [...block.runs, ...goesOn])]
+  const goesOn = next?.is === 'paragraph' && next.role === 'caption' && !next.anchor ? [{ text: ' ' }, ...headingRuns(next)] : []
+  return [lineTo(block.anchor, [...headingRuns(block), ...goesOn])]
 })

@@ -69,7 +69,7 @@ export interface PrintedPicture {
 export interface PrintedBreak { is: 'break', from?: Origin }
 export type PrintedBlock = PrintedParagraph | PrintedTable | PrintedPicture | PrintedBreak
 
-export type SectionName = 'title-page' | 'abstract' | 'contents' | 'text' | 'endnotes' | 'list'
+export type SectionName = 'title-page' | 'abstract' | 'contents' | 'text' | 'appendix' | 'endnotes' | 'list'
 export interface PrintedSection {
   is: SectionName
   /** It begins a page. */
@@ -129,6 +129,13 @@ export const noteLead = ({ noteNumber }: Pick<Geometry, 'noteNumber'>, n: number
 /** Every paragraph of some blocks in order, those in tables among them. */
 export const paragraphsIn = (blocks: readonly PrintedBlock[]): PrintedParagraph[] =>
   blocks.flatMap(block => (block.is === 'paragraph' ? [block] : block.is === 'table' ? block.rows.flat(2) : []))
+
+/** What contents and bookmarks call a heading: its own runs without marks of notes, on one line. */
+export const headingRuns = ({ runs, runIn }: PrintedParagraph): PrintedRun[] =>
+  runs
+    .slice(0, runIn?.runs)
+    .filter(run => run.note === undefined)
+    .map(({ citation: _c, link: _l, ...run }) => ({ ...run, text: run.text.replaceAll('\n', '. ') }))
 
 /** A paragraph's words. */
 export const wordsOf = ({ lead = [], runs }: Pick<PrintedParagraph, 'lead' | 'runs'>): string =>

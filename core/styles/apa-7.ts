@@ -17,6 +17,9 @@ const APA_LOOKS: PageRules['looks'] = {
   'abstract': { first: 0 },
 }
 
+/** Behind everything; "Table A1" even in one that is alone (APA 7, 2.14). */
+const APA_APPENDIX: PageRules['appendix'] = { label: 'Appendix {A}', alone: 'Appendix', between: '\n', behindList: true, numbersAnew: true }
+
 export const apa7: Style = {
   id: 'apa-7', name: 'APA', edition: '7th edition', short: 'APA 7', manual: 'Publication Manual of the American Psychological Association, 7th ed. (2020)',
   quotes: DOUBLE_FIRST, stopsInside: true, commaAfterQuestion: false,
@@ -81,7 +84,7 @@ export const apa7: Style = {
     locators: locatorWords(CAPITAL_WORDS),
   },
   list: { heading: 'References', order: 'filing', then: 'year', noStopAfter: ['url', 'doi', 'originalDate'], hanging: 36, doubleSpaced: true },
-  page: { ...manuscript({ titleAgain: true, notesHeading: 'Footnotes', notesAfterList: true, professional: [{ on: 'every', place: 'top', align: 'left', says: '{TITLE}' }, numberAt('top', 'right')], looks: APA_LOOKS }), titlePage: true, details: ['writer', 'institution', 'course', 'instructor', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
+  page: { ...manuscript({ titleAgain: true, notesHeading: 'Footnotes', notesAfterList: true, appendix: APA_APPENDIX, professional: [{ on: 'every', place: 'top', align: 'left', says: '{TITLE}' }, numberAt('top', 'right')], looks: APA_LOOKS }), titlePage: true, details: ['writer', 'institution', 'course', 'instructor', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 40 }, // APA 7, 2.27: two levels are set in bold, the third in bold italics; the deepest two stand at the head of their paragraph.
     headings: [{ bold: true, centred: true }, { bold: true }, { bold: true, italic: true }, { bold: true, indented: true, runIn: true }, { bold: true, italic: true, indented: true, runIn: true }], listHeadingBold: true,
     ellipsis: { points: SPACED_POINTS },
     // Number in bold, title in italics on a line of its own, both above (APA 7, 7.10–7.11, 7.24).

@@ -6,7 +6,7 @@ import { DOUBLE_FIRST } from '../text/quotes'
 import type { Layout, PageRules, Rule, Style } from './schema'
 import { CHICAGO_17_AUTHOR_DATE, CHICAGO_17_NOTES, CHICAGO_18_AUTHOR_DATE, CHICAGO_18_NOTES } from './sections'
 import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PRESENTED_SMALL, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
-import { BLANK_LINE, manuscript, numberAt } from './shared-page'
+import { APPENDIX_BEFORE, BLANK_LINE, manuscript, numberAt } from './shared-page'
 
 interface Variant { edition: 17 | 18, authorDate: boolean }
 
@@ -96,7 +96,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       ...(authorDate ? {} : { notes: { between: '; ' } }),
     },
     list: { heading: authorDate ? 'References' : 'Bibliography', order: 'filing', withoutAl: true, then: authorDate ? 'year' : 'title', noStopAfter: [], hanging: 36, doubleSpaced: false, ...(authorDate ? {} : { uncited: true }) },
-    page: { ...manuscript({ heads: [numberAt('top', 'right', 'later')], noteNumber: 'full-size', frontRoman: true, looks: CHICAGO_LOOKS }), titlePage: true, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 100, shorterToo: true }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
+    page: { ...manuscript({ heads: [numberAt('top', 'right', 'later')], noteNumber: 'full-size', frontRoman: true, appendix: APPENDIX_BEFORE, looks: CHICAGO_LOOKS }), titlePage: true, details: ['writer', 'course', 'date'], titleBold: true, lineSpacing: 2, blockQuote: { words: 100, shorterToo: true }, // Chicago 18 leaves levels to the writer (2.23); these are those that Turabian 9 suggests for papers (A.2.2.4).
       headings: [{ bold: true, centred: true }, { centred: true }, { bold: true }, {}, { bold: true, runIn: true }], listHeadingBold: true,
       ellipsis: { points: SPACED_POINTS },
       // Chicago 18, 3.23 and 3.56.

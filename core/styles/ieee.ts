@@ -3,7 +3,7 @@ import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { IEEE } from './sections'
 import { ACT_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_IEEE, nameForm, PATENT_OFFICES, PRESENTED, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
-import { manuscript } from './shared-page'
+import { APPENDIX_BEFORE, manuscript } from './shared-page'
 
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
@@ -62,7 +62,7 @@ export const ieee: Style = {
     numbers: { open: '[', close: ']', each: true, between: ', ', range: '–', superscript: false, locator: '{n}, {place}', narrative: ' ' },
   },
   list: { heading: 'References', order: 'appearance', then: 'title', number: '[{n}]', noStopAfter: ['url'], hanging: 21.6, doubleSpaced: false },
-  page: { ...manuscript({ titleFirst: true, size: 10, firstLineIndent: 18, justified: true, columns: 2, looks: { 'title': { size: 16, after: 6 }, 'opening-line': { align: 'centre', after: 12 }, 'entry': { size: 9, after: 3 } } }), titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 1.15, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.
+  page: { ...manuscript({ titleFirst: true, size: 10, firstLineIndent: 18, justified: true, columns: 2, appendix: { ...APPENDIX_BEFORE, label: 'Appendix {I}' }, looks: { 'title': { size: 16, after: 6 }, 'opening-line': { align: 'centre', after: 12 }, 'entry': { size: 9, after: 3 } } }), titlePage: false, details: ['writer'], titleBold: true, lineSpacing: 1.15, blockQuote: { words: 40 }, // IEEE Editorial Style Manual: the first level in centred small capitals, the second in italics, deeper ones at the head of their paragraph.
     headings: [{ smallCaps: true, centred: true }, { italic: true }, { italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }, { italic: true, indented: true, runIn: true }],
     ellipsis: { points: SPACED_POINTS },
     // IEEE Editorial Style Manual: tables have Roman numerals, above; figures “Fig. 1.”, below.

@@ -6,7 +6,7 @@ import { SINGLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { MHRA_3 } from './sections'
 import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
-import { manuscript } from './shared-page'
+import { APPENDIX_BEFORE, manuscript } from './shared-page'
 
 const HEADLINE = { style: 'headline', prepositions: 'all' } as const
 const OTHERS = etAl(4, 1, { before: ' ', text: 'and others' })
@@ -69,7 +69,7 @@ export const mhra3: Style = {
     notes: { between: '; ' },
   },
   list: { heading: 'Bibliography', uncited: true, order: 'filing', then: 'title', noStop: true, noStopAfter: [], repeated: '———', hanging: 36, doubleSpaced: false },
-  page: { ...manuscript({ paper: 'a4', date: 'day-month-year' }), titlePage: false, details: ['writer', 'course', 'date'], lineSpacing: 2, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
+  page: { ...manuscript({ paper: 'a4', date: 'day-month-year', appendix: APPENDIX_BEFORE }), titlePage: false, details: ['writer', 'course', 'date'], lineSpacing: 2, blockQuote: { words: 40 }, headings: PLAIN_HEADINGS, ellipsis: { points: '...' }, captions: captions('Table {n}.', 'Figure {n}.') },
   frame: '{lead}{&, }{@what}[, {@inside}][ ({@imprint})][, {@pages}]{@online}',
   noteFrame: '{lead:note}{&, }{@what}[, {@inside}][ ({@imprint})][, {@place}]{@online}',
   parts: {

@@ -3,7 +3,7 @@ import { DOUBLE_FIRST } from '../text/quotes'
 import type { Style } from './schema'
 import { MLA_9 } from './sections'
 import { CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_MLA, nameForm, ROLE_JOINS, SAYS, SEASONS_MLA, SPACED, SPACED_POINTS, YEAR } from './shared'
-import { manuscript } from './shared-page'
+import { APPENDIX_BEFORE, manuscript } from './shared-page'
 
 const HEADLINE = { style: 'headline', prepositions: 'all' } as const
 
@@ -55,7 +55,7 @@ export const mla9: Style = {
     locators: locatorWords({ page: ['', ''], paragraph: ['par. ', 'pars. '], chapter: ['ch. ', 'chs. '] }), volumeAndPlace: '{volume}: {place}', placeAlone: true, titleForSeveral: true,
   },
   list: { heading: 'Works Cited', order: 'filing', then: 'title', asPrinted: true, repeated: '---', noStopAfter: [], hanging: 36, doubleSpaced: true },
-  page: { ...manuscript({ heads: [{ on: 'every', place: 'top', align: 'right', says: '{surname} {n}' }], date: 'day-month-year' }), titlePage: false, details: ['writer', 'instructor', 'course', 'date'], lineSpacing: 2, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.
+  page: { ...manuscript({ heads: [{ on: 'every', place: 'top', align: 'right', says: '{surname} {n}' }], date: 'day-month-year', appendix: { ...APPENDIX_BEFORE, between: ': ' } }), titlePage: false, details: ['writer', 'instructor', 'course', 'date'], lineSpacing: 2, blockQuote: { lines: 4 }, // MLA Style Center, headings in papers: bold, italic, then both centred, then underlined.
     headings: [{ bold: true }, { italic: true }, { bold: true, centred: true }, { italic: true, centred: true }, { underline: true }],
     ellipsis: { points: SPACED_POINTS, atEnd: true },
     // A table's number and title stand above it on lines of their own, a figure's below (MLA Handbook 9, 1.7).

@@ -15,7 +15,7 @@ export const ROLES = [
   'heading-1', 'heading-2', 'heading-3', 'heading-4', 'heading-5',
   'table', 'caption', 'picture', 'credit',
   'note', 'notes-heading', 'note-at-end',
-  'list-heading', 'division', 'entry', 'annotation',
+  'appendix-heading', 'list-heading', 'division', 'entry', 'annotation',
   'head',
 ] as const
 export type Role = (typeof ROLES)[number]
@@ -83,6 +83,15 @@ export const pageSchema = z.strictObject({
   notesAfterList: z.boolean().optional().describe('Notes at the end stand behind the list of works.'),
   frontRoman: z.boolean().optional().describe('Pages before the text are numbered i, ii, iii at their foot.'),
   notesHeading: z.string().min(1).max(80).describe('What stands over notes at the end.'),
+  appendix: z
+    .strictObject({
+      label: pattern(SLOTS.appendix).describe('{A} is its letter, {I} its number in Roman capitals, {n} in figures.'),
+      alone: z.string().min(1).max(40).describe('The label of an appendix that is the only one.'),
+      between: z.enum([' ', '\n', '. ', ': ']).describe('Between label and title; a line break sets each on a line of its own.'),
+      behindList: z.boolean().optional().describe('Appendices stand behind the list of works and the notes; before them otherwise.'),
+      numbersAnew: z.boolean().optional().describe('Tables and figures in an appendix count anew, with its letter: Table A1.'),
+    })
+    .describe('Appendices, which each begin a page.'),
   blockQuote: z
     .strictObject({
       words: z.number().int().min(1).optional(),

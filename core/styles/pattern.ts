@@ -55,6 +55,7 @@ export const SLOTS = {
   number: ['n'],
   numberAndPlace: ['n', 'place'],
   caption: ['n', 'N'],
+  appendix: ['A', 'I', 'n'],
   head: ['n', 'surname', 'TITLE'],
   volumeAndPlace: ['volume', 'VOLUME', 'place'],
   degree: ['degree', 'word'],

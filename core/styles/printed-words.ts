@@ -6,10 +6,10 @@ Compilers Composer Composers Comps Computer Course Created Creator Creators D Da
 Directors Dissertation Doctoral E Ed Eds Email Episode Equation Equations Eur European Executive Fig Figs Figure
 Figures Film Footnote Footnotes Forthcoming French From Generated German Handout Host Hosts Illus Illustrator
 Illustrators In Internet Interview Interviewed Interviewer Interviewers Japanese Korean Large Lecture Letter Located M
-Map Master’s Mobile Motion MSc No Note On Online Original Paper Part Parts Patent Performer Performers Ph PhD
+Map Master’s Mobile Motion MSc New No Note Notes On Online Original Paper Part Parts Patent Performer Performers Ph PhD
 Photograph Plate Plates Podcast Post Poster Preprint Producer Producers Publication Radio Recorded Reference
-References Rep Report Reproduced Retrieved Rev Review S Sc Season Sec Secs Sect Section Sections Slide Slides Song
-Source Stanza Stanzas States TABLE Table Tables Tech Television Thesis Trans Transl Translator Translators TV U United
+References Rep Report Reproduced Retrieved Rev Review Roman S Sc Season Sec Secs Sect Section Sections Slide Slides Song
+Source Stanza Stanzas States TABLE Table Tables Tech Television Thesis Times Trans Transl Translator Translators TV U United
 Unpublished Version Video Vol Vols Washington Web Working Works World Writer Writers accessed act aired al and app
 apps article as at author bachelor’s be bk bks blog book broadcast by c ca ch chap chaps chs circa cited col cols
 communication comp compiled compiler compilers composer composers comps computer course created creator creators d

@@ -9,7 +9,7 @@ export const numberAt = (place: HeadLine['place'], align: HeadLine['align'], on:
 
 type Shared = Pick<
   PageRules,
-  'paper' | 'margins' | 'face' | 'size' | 'heads' | 'date' | 'firstLineIndent' | 'noteNumber' | 'notesHeading' | 'looks'
+  'paper' | 'margins' | 'face' | 'size' | 'heads' | 'date' | 'firstLineIndent' | 'noteNumber' | 'notesHeading' | 'appendix' | 'looks'
 >
 const SHARED: Shared = {
   paper: 'letter',
@@ -21,11 +21,15 @@ const SHARED: Shared = {
   firstLineIndent: 36,
   noteNumber: 'raised',
   notesHeading: 'Notes',
+  appendix: { label: 'Appendix {A}', alone: 'Appendix', between: '\n', behindList: true },
   looks: {},
 }
 
 /** A paper as students hand it in: letters of 12 points, an inch of margin, the page's number at the top right; and what is other. */
 export const manuscript = <Over extends Partial<PageRules>>(over: Over): Omit<Shared, keyof Over> & Over => ({ ...SHARED, ...over })
+
+/** Appendices before notes and list (Chicago 18, 1.4; Turabian 9, A.2.3.2). */
+export const APPENDIX_BEFORE: PageRules['appendix'] = { label: 'Appendix {A}', alone: 'Appendix', between: '\n' }
 
 /** Paragraphs that are not set in have white between them, or nobody sees where one ends. */
 export const spacedParagraphs = (white: number): PageRules['looks'] => ({

@@ -56,6 +56,10 @@ export function printedTexts(style: Style): { key: string, text: string }[] {
   visit('url.address', style.url.address, slotted(SLOTS.address))
   visit('page.captions.table.label', style.page.captions.table.label, slotted(SLOTS.caption))
   visit('page.captions.figure.label', style.page.captions.figure.label, slotted(SLOTS.caption))
+  visit('page.appendix.label', style.page.appendix.label, slotted(SLOTS.appendix))
+  add('page.appendix.alone', style.page.appendix.alone)
+  add('page.notesHeading', style.page.notesHeading)
+  add('page.face', style.page.face)
   const { template: _t, numbered, ...credit } = style.credit
   visit('credit', credit, add)
   visit('credit.numbered', numbered, slotted(SLOTS.number))
@@ -79,19 +83,19 @@ function wordsIn(nodes: readonly Node[]): string[] {
 
 export const printedWords = (style: Style): string[] => printedTexts(style).flatMap(({ text }) => text.match(/[\p{L}\p{M}’]+/gu) ?? [])
 
-/** Words of a style that no other style prints and nobody has looked at. */
+/** Marks that stand against a word where they never do: a stop or comma before a capital, an address without its colon. */
+const MISPLACED = /(?<!\p{Lu})[.,;:](?=\p{Lu}\p{Ll})|\b(?:https?|doi)(?= ?\/)/gu
+
+/** Words of a style that no other style prints and nobody has looked at, and marks where no style has them. */
 export function checkSpelling(style: Style): StyleProblem[] {
-  return printedTexts(style).flatMap(({ key, text }) =>
-    (text.match(/[\p{L}\p{M}’]+/gu) ?? [])
-      .filter((word) => !KNOWN.has(word))
-      .map((word): StyleProblem => {
-        const kind = /^kinds\.([a-z-]+)/u.exec(key)?.[1] as KindId | undefined
-        return {
-          style: style.id,
-          ...(kind ? { kind } : {}),
-          key,
-          what: `"${word}" is printed by no style so far; if it is right, add it to printed-words.ts`,
-        }
-      }),
-  )
+  return printedTexts(style).flatMap(({ key, text }) => {
+    const kind = /^kinds\.([a-z-]+)/u.exec(key)?.[1] as KindId | undefined
+    const problem = (what: string): StyleProblem => ({ style: style.id, ...(kind ? { kind } : {}), key, what })
+    return [
+      ...(text.match(/[\p{L}\p{M}’]+/gu) ?? [])
+        .filter(word => !KNOWN.has(word))
+        .map(word => problem(`"${word}" is printed by no style so far; if it is right, add it to printed-words.ts`)),
+      ...(text.match(MISPLACED) ?? []).map(mark => problem(`"${mark}" in "${text}" stands against the word behind it`)),
+    ]
+  })
 }

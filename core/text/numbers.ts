@@ -1,4 +1,4 @@
-/** Numbers as words and ordinals, for filing and editions. */
+/** Numbers as words, ordinals, Roman numbers and letters. */
 
 /** 1st, 2nd, 3rd, 4th, 11th, 112th. */
 export function ordinal(n: number): string {
@@ -23,6 +23,11 @@ export function inWords(n: number): string {
   if (n < 1_000_000) return `${inWords(Math.floor(n / 1000))} thousand${n % 1000 ? ` ${inWords(n % 1000)}` : ''}`
   return String(n).split('').map(d => ONES[Number(d)]).join(' ')
 }
+
+const LETTERS = 26
+/** 1 as a, 27 as aa. */
+export const letters = (n: number): string =>
+  (n > LETTERS ? letters(Math.floor((n - 1) / LETTERS)) : '') + String.fromCharCode(97 + ((n - 1) % LETTERS))
 
 const ROMAN: readonly (readonly [number, string])[] = [
   [100, 'C'],

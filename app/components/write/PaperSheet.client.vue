@@ -156,7 +156,10 @@ const { looks } = usePageLooks()
 /** The style's levels of headings, as the sheet's own variables; those that begin their paragraph by their level. */
 const headings = computed(() =>
   Object.fromEntries(
-    ([1, 2, 3, 4, 5] as const).map(level => [level, looks.value[`heading-${level}`]] as const).flatMap(([level, look]) => [
+    [
+      ...([1, 2, 3, 4, 5] as const).map(level => [level, looks.value[`heading-${level}`]] as const),
+      ['a', looks.value['appendix-heading']] as const,
+    ].flatMap(([level, look]) => [
       [`--h${level}-weight`, look.bold ? 700 : 400],
       [`--h${level}-style`, look.italic ? 'italic' : 'normal'],
       [`--h${level}-align`, look.align === 'centre' ? 'center' : 'left'],

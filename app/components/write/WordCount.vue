@@ -15,6 +15,7 @@ const WORDS: Record<Counted, string> = {
   citations: 'citations in the text',
   notes: 'notes',
   list: 'the reference list',
+  appendices: 'appendices',
 }
 const selected = computed(() => (props.selection ? countOf(props.selection) : 0))
 const parts = computed(() => composed.counts)

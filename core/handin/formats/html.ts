@@ -14,8 +14,10 @@ import { grouped, headingLevel, type Grouped } from '../grouped'
 
 export function writeHtml(paper: PrintedPaper): string {
   const { geometry, sections, title, language, writer } = paper
-  const body = sections.filter(section => section.is !== 'endnotes').map(section => sectionHtml(section, paper))
-  const at = body.length - (sections.at(-1)?.is === 'list' ? 1 : 0)
+  const others = sections.filter(section => section.is !== 'endnotes')
+  const body = others.map(section => sectionHtml(section, paper))
+  const list = others.findIndex(section => section.is === 'list')
+  const at = list < 0 ? body.length : list
   const notes = notesHtml(paper)
   if (notes) body.splice(at, 0, notes)
   const { width, height, margins } = geometry
@@ -69,6 +71,7 @@ const ROLE_OF: Partial<Record<PrintedSection['is'], string>> = {
   abstract: 'doc-abstract',
   contents: 'doc-toc',
   list: 'doc-bibliography',
+  appendix: 'doc-appendix',
 }
 
 function sectionHtml(section: PrintedSection, paper: PrintedPaper): string {

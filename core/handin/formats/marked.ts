@@ -1,6 +1,7 @@
 /** The text as Markdown with marks in the place of citations, to go on with elsewhere and to come back. */
 import { parseRich } from '../../text/rich'
 import type { Run } from '../../text/runs'
+import { appendicesIn } from '../../sheet/appendices'
 import { blocksOf } from '../../sheet/blocks'
 import { choicesOf } from '../../sheet/choices'
 import type { CitationData } from '../../sheet/document'
@@ -46,7 +47,7 @@ export function writeMarked(paper: PaperToPrint, keyOf: (id: string) => string):
     },
   }
   const printed = printPaper({ ...paper, body: { type: 'doc', content: [] }, alsoList: [] }, printing.composition)
-  const blocks = printBlocks(blocksOf(paper.body), printing)
+  const blocks = printBlocks(blocksOf(paper.body), { ...printing, appendices: appendicesIn(paper.body) })
   const text = writeMarkdown({ ...printed, sections: [{ is: 'text', newPage: false, numbers: 'arabic', blocks }] }, true)
   const about = Object.entries({ title: paper.title, author: paper.details.writer, date: paper.details.date })
     .flatMap(([name, said]) => (said?.trim() ? [`${name}: ${JSON.stringify(said.trim())}`] : []))

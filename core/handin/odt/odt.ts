@@ -82,14 +82,20 @@ class OdtWriter {
 
   private sections(): Xml[] {
     const { sections } = this.paper
-    return sections.flatMap((section, at): Xml[] => {
-      if (section.is === 'endnotes') return []
-      const written = grouped(section.blocks).map((group, i) => this.group(group, at > 0 && section.newPage && i === 0))
-      // Notes at the end stand behind the text, under their heading: at the end of a section that gathers them.
-      const notes = section.is === 'text' ? sections.find(one => one.is === 'endnotes')?.blocks[0] : undefined
-      if (notes?.is !== 'paragraph') return written
-      return [xml('text:section', { 'text:style-name': 'Gathering', 'text:name': 'Text' }, ...written, this.paragraph(notes, true))]
-    })
+    const written = sections.map((section, at): Xml[] =>
+      (section.is === 'endnotes' ? [] : grouped(section.blocks).map((group, i) => this.group(group, at > 0 && section.newPage && i === 0))))
+    // Notes at the end stand under their heading, at the end of a section that gathers them: of the text, and what is before them.
+    const from = sections.findIndex(section => section.is === 'text')
+    const to = sections.findIndex(section => section.is === 'endnotes')
+    const heading = sections[to]?.blocks[0]
+    if (heading?.is !== 'paragraph') return written.flat()
+    const gathers = sections.slice(from, to).some(section => section.is === 'list') ? from + 1 : to
+    const gathered = [...written.slice(from, gathers).flat(), this.paragraph(heading, true)]
+    return [
+      ...written.slice(0, from).flat(),
+      xml('text:section', { 'text:style-name': 'Gathering', 'text:name': 'Text' }, ...gathered),
+      ...written.slice(gathers).flat(),
+    ]
   }
 
   // Blocks --------------------------------------------------------------------------------------------------------------

@@ -6,7 +6,7 @@ import PDFDocument from 'pdfkit'
 import { pictureBytes, type PictureBytes } from '../../sheet/pictures'
 import { FEATURES, type Faces } from '../../sheet/pages/face'
 import type { Page, PlacedLine, PlacedPicture, PlacedText, Sheet } from '../../sheet/pages/pages'
-import { wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/printed'
+import { headingRuns, wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/printed'
 import { setPlainly } from './plain-setting'
 import { Tags } from './tags'
 
@@ -92,14 +92,13 @@ function begin(doc: Doc, { block, y }: PlacedLine, outline: Outline) {
   if (block?.is !== 'paragraph') return
   if (block.anchor) doc.addNamedDestination(block.anchor, 'XYZ', 0, y, null)
   const level = outlineLevel(block)
-  const runs = block.runIn ? block.runs.slice(0, block.runIn.runs) : block.runs
-  if (level) outline.add(wordsOf({ runs: runs.filter(run => run.note === undefined) }), level)
+  if (level) outline.add(wordsOf({ runs: headingRuns(block) }), level)
 }
 function outlineLevel(block: Extract<PrintedBlock, { is: 'paragraph' }>): number {
   if (block.runIn) return block.runIn.level
   const heading = /^heading-(\d)$/u.exec(block.role)
   if (heading) return Number(heading[1])
-  return ['list-heading', 'notes-heading', 'abstract-heading', 'contents-heading', 'title-page-title'].includes(block.role) ? 1 : 0
+  return ['appendix-heading', 'list-heading', 'notes-heading', 'abstract-heading', 'contents-heading', 'title-page-title'].includes(block.role) ? 1 : 0
 }
 
 /** Bookmarks, each under the last of a higher level. */

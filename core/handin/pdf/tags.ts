@@ -9,7 +9,7 @@ type Element = PDFKit.PDFStructureElement
 
 /** The standard types of PDF 1.7 (14.8.4) by role; every other is a paragraph. */
 const TYPE_OF: Partial<Record<Role, string>> = {
-  'title': 'H1', 'title-page-title': 'H1', 'abstract-heading': 'H2', 'contents-heading': 'H2', 'list-heading': 'H2', 'notes-heading': 'H2',
+  'title': 'H1', 'title-page-title': 'H1', 'abstract-heading': 'H2', 'contents-heading': 'H2', 'appendix-heading': 'H2', 'list-heading': 'H2', 'notes-heading': 'H2',
   'heading-1': 'H2', 'heading-2': 'H3', 'heading-3': 'H4', 'heading-4': 'H5', 'heading-5': 'H6', 'division': 'H3',
   'quotation': 'BlockQuote', 'verse': 'BlockQuote', 'caption': 'Caption', 'contents-line': 'TOCI', 'note': 'Note', 'note-at-end': 'Note',
 }

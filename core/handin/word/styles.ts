@@ -47,6 +47,7 @@ const MADE = {
   'picture': ['Figure', 'Figure'],
   'credit': ['CreditLine', 'Credit Line'],
   'notes-heading': ['NotesHeading', 'Notes Heading'],
+  'appendix-heading': ['AppendixHeading', 'Appendix Heading'],
   'list-heading': ['ListOfWorksHeading', 'List of Works Heading'],
   'division': ['ListOfWorksPart', 'List of Works Part'],
   'entry': ['ListOfWorksEntry', 'List of Works Entry'],
@@ -65,7 +66,7 @@ export const ALIGN = {
 
 /** Headings that programs list and lead to: their depth. */
 const OUTLINE: Partial<Record<Role, number>> = {
-  'heading-1': 0, 'heading-2': 1, 'heading-3': 2, 'heading-4': 3, 'heading-5': 4, 'list-heading': 0, 'notes-heading': 0,
+  'heading-1': 0, 'heading-2': 1, 'heading-3': 2, 'heading-4': 3, 'heading-5': 4, 'appendix-heading': 0, 'list-heading': 0, 'notes-heading': 0,
 }
 
 export const indentOf = ({ left, right, first }: Pick<Look, 'left' | 'right' | 'first'>) => ({

@@ -1,6 +1,7 @@
 /** A draft written elsewhere, or a piece of one that is pasted, as the paper's own document. */
 import type { DocNode } from '../../sheet/document'
 import { curlMarks } from '../../text/quotes'
+import { withAppendices } from './appendices'
 import { headingBlockIn, type HeadingBlock } from './heading-block'
 import { readHtml } from './html'
 import { noticedIn, type Noticed } from './noticed'
@@ -50,9 +51,11 @@ function draftOf(blocks: readonly DocNode[], pictures: number, whole: boolean): 
   const content = titled ? blocks.slice(1) : [...blocks]
   const title = titled ? (blocks[0]!.content ?? []).map(one => one.text ?? ' ').join('').trim() : ''
   const heading = whole ? headingBlockIn(content) : undefined
+  const found = noticedIn(content).filter(one => !heading || one.from >= heading.to)
+  const { blocks: read, noticed } = whole ? withAppendices(content, found) : { blocks: content, noticed: found }
   return {
-    doc: { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] },
-    noticed: noticedIn(content).filter(one => !heading || one.from >= heading.to),
+    doc: { type: 'doc', content: read.length ? read : [{ type: 'paragraph' }] },
+    noticed,
     ...(heading ? { heading } : {}),
     pictures,
     ...(title ? { title } : {}),

@@ -113,9 +113,12 @@ export function footnotes(root: Html, called: ReadonlySet<string>): { notes: Map
         .replace(/\s*(?:[↑↩]\uFE0E?\s*)+(?=(?:<\/i>)?$)/u, '')
         .replace(/^\^\s*/u, '')
         .replace(/^(?:<i>|<sup>)?\s*\[?\d+\]?\.?\s*(?:<\/i>|<\/sup>)?\s+/u, '')
-      notes.set(key, words)
-      nodes.add(whole)
-      if (whole === node) return
+      // A note that says nothing is none: what calls it keeps its words.
+      if (words) {
+        notes.set(key, words)
+        nodes.add(whole)
+        if (whole === node) return
+      }
     }
     if (depth < MAX_DEPTH) node.children?.forEach(child => visit(child, depth + 1))
   }

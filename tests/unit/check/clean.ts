@@ -294,6 +294,7 @@ export const NEAR: Row[] = [
     style: 'apa-7',
     text: '# A\n\nStill water has a price [ref: moss-2012].\n\n## B\n\nOld.\n\n### C\n\nPaid.\n\n#### The gate.\n\nNobody asks.',
   },
+  { name: 'appendix-typed: a heading that speaks of one', text: '# Appendix and Pond\n\nStill water has a price [ref: moss-2012].' },
   { name: 'heading-stop: a question', text: '# Who Pays?\n\nStill water has a price [ref: moss-2012].' },
   { name: 'heading-bold: a bold word in a sentence', text: '**Still water** has a price [ref: moss-2012].\n\nNobody likes to hear it.' },
   { name: 'title: a working title', text: 'Still water has a price [ref: moss-2012].', details: ALL_DETAILS },

@@ -159,6 +159,7 @@ export const REST: Row[] = [
   },
   { name: 'first heading too low', text: '## The Pond\n\nStill water has a price [ref: moss-2012].', finds: ['page.heading-skipped'] },
   { name: 'a stop after a heading', text: '# The Pond.\n\nStill water has a price [ref: moss-2012].', finds: ['page.heading-stop'] },
+  { name: 'an appendix lettered by hand', text: 'Still water has a price [ref: moss-2012].\n\n# Appendix A: Prices\n\nTwo.', finds: ['page.appendix-typed'] },
   { name: 'bold for a heading', text: '**The Pond**\n\nStill water has a price [ref: moss-2012].', finds: ['page.heading-bold'] },
   { name: 'the title typed again', text: 'Still Water\n\nStill water has a price [ref: moss-2012].', finds: ['page.title-again'] },
   {

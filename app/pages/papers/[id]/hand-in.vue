@@ -91,6 +91,7 @@ const pageWords = computed((): Record<SectionName, string> => ({
   'abstract': 'before the text',
   'contents': 'contents',
   'text': '',
+  'appendix': store.style.page.appendix.alone,
   'endnotes': store.style.page.notesHeading,
   'list': store.style.list.heading,
 }))
