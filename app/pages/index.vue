@@ -20,8 +20,8 @@ useHead({ title: 'Desk · Dendle' })
 
 // A title that came back from a browser without scripts is there to be mended.
 const form = useForm({
-  defaultValues: { title: String(useRoute().query.title ?? ''), style: 'apa-7' },
-  validators: { onSubmit: z.object({ title: titleSchema, style: z.string() }) },
+  defaultValues: { title: String(useRoute().query.title ?? ''), style: 'apa-7', sort: 'paper' },
+  validators: { onSubmit: z.object({ title: titleSchema, style: z.string(), sort: z.string() }) },
   onSubmit: ({ value }) => notices.attempt(async () => {
     const made = await request<{ id: string }>('POST', '/api/papers', value)
     await navigateTo(`/papers/${made.id}/gather`)
@@ -80,6 +80,19 @@ const remove = (row: Row) => notices.attempt(async () => {
           :complaint="state.meta.errors[0]?.message"
           @update:model-value="field.handleChange"
         />
+      </form.Field>
+      <form.Field
+        v-slot="{ field, state }"
+        name="sort"
+      >
+        <label class="text-small text-soft">as
+          <PartsSelect
+            name="sort"
+            class="ml-1 py-1 font-semibold text-ink"
+            :model-value="state.value"
+            :options="SORT_WORDS"
+            @update:model-value="field.handleChange"
+          /></label>
       </form.Field>
       <form.Field
         v-slot="{ field, state }"

@@ -16,11 +16,15 @@ export type Twin = (typeof FACES)[number]['twin']
 /** The shipped face that has a face's widths; a face that is not known is set as Times. */
 export const twinOf = (face: string): Twin => FACES.find(one => one.name === face)?.twin ?? 'tinos'
 
-/** Points: US Letter, and A4 (210 × 297 mm). */
-export const PAPERS = { letter: { width: 612, height: 792 }, a4: { width: 595.28, height: 841.89 } } as const
+/** Points: US Letter, A4 (210 × 297 mm), and a screen of 16 to 9. */
+export const PAPERS = {
+  letter: { width: 612, height: 792 },
+  a4: { width: 595.28, height: 841.89 },
+  slide: { width: 960, height: 540 },
+} as const
 
-/** What a paper can be handed in as. */
-export const PAPER_SORTS = ['paper', 'bibliography', 'annotated', 'notes'] as const
+/** What a paper can be handed in as: whole, its list alone with annotations or without, its notes alone, its list on slides. */
+export const PAPER_SORTS = ['paper', 'annotated', 'bibliography', 'notes', 'slides'] as const
 export type PaperSort = (typeof PAPER_SORTS)[number]
 
 /** The names under which a paper keeps its choices. */
@@ -51,10 +55,11 @@ export interface Choices {
 export function choicesOf({ page }: Style, details: Readonly<Record<string, string>>): Choices {
   const yes = (name: (typeof CHOICES)[number], otherwise: boolean) =>
     details[name] === 'yes' || (details[name] !== 'no' && otherwise)
+  const sort = PAPER_SORTS.find(one => one === details.sort) ?? 'paper'
   const face = FACES.find(one => one.name === details.face)
   const { paperSize } = details
   return {
-    paper: paperSize === 'a4' || paperSize === 'letter' ? paperSize : page.paper,
+    paper: sort === 'slides' ? 'slide' : paperSize === 'a4' || paperSize === 'letter' ? paperSize : page.paper,
     face: face?.name ?? page.face,
     // A face is set in its own size, as far as the style's size is the one that Times is set in.
     size: face && face.name !== page.face ? page.size + face.size - 12 : page.size,
@@ -64,9 +69,9 @@ export function choicesOf({ page }: Style, details: Readonly<Record<string, stri
     figures: yes('figures', false),
     justified: details.edges === 'justified' || (details.edges !== 'ragged' && page.justified === true),
     hyphens: yes('hyphens', false),
-    columns: yes('columns', false) ? (page.columns ?? 1) : 1,
+    columns: sort === 'paper' && yes('columns', false) ? (page.columns ?? 1) : 1,
     lineNumbers: yes('lineNumbers', false),
     professional: page.professional !== undefined && yes('professional', false),
-    sort: PAPER_SORTS.find(one => one === details.sort) ?? 'paper',
+    sort,
   }
 }

@@ -32,7 +32,9 @@ const QUOTED = /“[^“”]*”|"[^"]*"|(?<![\p{L}\p{N}])‘(?:[^‘’]|’(?=
 const textOf = (block: Block): string => block.pieces.map(piece => piece.text).join('')
 
 export function countParts(doc: DocNode, composition: Pick<Composition, 'citations' | 'notes' | 'list'>): WordCounts {
-  const out: WordCounts = { text: 0, headings: 0, quoted: 0, blockQuotations: 0, captions: 0, citations: 0, notes: 0, list: 0, appendices: 0 }
+  const out: WordCounts = {
+    text: 0, headings: 0, quoted: 0, blockQuotations: 0, captions: 0, citations: 0, notes: 0, list: 0, appendices: 0,
+  }
   const end = textEnds(doc)
   const visit = (block: Block) => {
     const text = textOf(block)

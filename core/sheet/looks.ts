@@ -9,6 +9,16 @@ const HALF_INCH = 36
 /** A footnote that a style says nothing of: as the text, in lines set close. */
 const NOTE_SIZE = 10
 
+/** Points around what stands on a slide, and its letters: read from the last row, so larger than a page's and set close. */
+export const SLIDE_MARGINS = { top: 48, right: 60, bottom: 42, left: 60 } as const
+const SLIDE = { entry: { size: 18, leading: 1.1, after: 10 }, heading: { size: 28, leading: 1.1, before: 0, after: 14 } } as const
+
+function onSlides(looks: Readonly<Record<Role, Look>>): Record<Role, Look> {
+  const set = (role: Role): Look =>
+    ({ ...looks[role], ...(role === 'list-heading' ? SLIDE.heading : role === 'division' ? { ...SLIDE.entry, before: 6, after: 6 } : SLIDE.entry) })
+  return Object.fromEntries(ROLES.map(role => [role, set(role)])) as Record<Role, Look>
+}
+
 /**
  * Every role's look: what all text has, what its role has everywhere, what the style's page says of headings, list and
  * spacing, and last what the style says of that one role. A size is said for Times and goes with the face that is chosen.
@@ -60,5 +70,6 @@ export function looksOf(style: Style, choices: Choices): Record<Role, Look> {
     const said = page.looks[role] ?? {}
     return said.size === undefined ? said : { ...said, size: said.size + smaller }
   }
-  return Object.fromEntries(ROLES.map(role => [role, { ...plain, ...roles[role], ...own(role) }])) as Record<Role, Look>
+  const looks = Object.fromEntries(ROLES.map(role => [role, { ...plain, ...roles[role], ...own(role) }])) as Record<Role, Look>
+  return choices.sort === 'slides' ? onSlides(looks) : looks
 }

@@ -146,6 +146,7 @@ export function openingOf(printing: Printing, front: readonly unknown[]): Printe
   const { style, title, details, choices } = printing
   const { page } = style
   const own = { runs: titleRuns(title), ...(choices.titlePage && front.length ? {} : { anchor: 'title' }) }
+  if (choices.sort === 'slides') return []
   const heading = paragraph('title', '', { detail: 'title' }, own)
   if (choices.titlePage && front.length) return page.titleAgain ? [heading] : []
   const asked = new Set<Detail>(page.details)

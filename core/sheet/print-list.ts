@@ -13,7 +13,7 @@ export function printList({ style, choices, composition, annotations = new Map()
       ...divisionOf(entry, list[i - 1]),
       entryOf(style, entry),
       // A list of works handed in by itself is without them; with them it is an annotated bibliography.
-      ...(choices.sort === 'bibliography' ? [] : annotationOf(annotations.get(entry.id), entry.id)),
+      ...(choices.sort === 'bibliography' || choices.sort === 'slides' ? [] : annotationOf(annotations.get(entry.id), entry.id)),
     ]),
   ]
 }

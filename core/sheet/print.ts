@@ -9,7 +9,7 @@
 import { compose, type Composition } from '../compose/compose'
 import type { Run } from '../text/runs'
 import { choicesOf, PAPERS, type Choices } from './choices'
-import { looksOf } from './looks'
+import { looksOf, SLIDE_MARGINS } from './looks'
 import { frontMatter, missingDetails, openingOf, surnamesOf, writersOf } from './opening'
 import { printList } from './print-list'
 import { printText } from './print-text'
@@ -39,13 +39,13 @@ export function printPaper(paper: PaperToPrint, composition = composePaper(paper
   return {
     geometry: {
       ...PAPERS[choices.paper],
-      margins: page.margins,
+      margins: choices.sort === 'slides' ? SLIDE_MARGINS : page.margins,
       face: choices.face,
       columns: choices.columns,
       hyphens: choices.hyphens && choices.justified,
       lineNumbers: choices.lineNumbers,
       looks: looksOf(style, choices),
-      heads: choices.professional ? page.professional! : page.heads,
+      heads: choices.sort === 'slides' ? [] : choices.professional ? page.professional! : page.heads,
       noteNumber: page.noteNumber,
     },
     title: plainTitle(paper.title),
@@ -80,9 +80,11 @@ function sectionsOf(printing: Printing, notes: readonly PrintedParagraph[][]): P
   const works = notesAfterList ? [list, endnotes] : [endnotes, list]
   const behind = appendix.behindList ? [...works, ...appendices] : [...appendices, ...works]
   const sections = [...front.map(section => ({ ...section, numbers: roman ? 'roman' as const : 'arabic' as const })), text, ...behind]
-  return withContents(sections.filter(section => section.blocks.length || section === text))
+  // The text has its place where there is none of it yet; slides are of the list alone.
+  const holds = (section: PrintedSection) => section.blocks.length > 0 || (section === text && !(choices.sort === 'slides' && list.blocks.length))
+  return withContents(sections.filter(holds))
 }
-const isList = ({ sort }: Choices): boolean => sort === 'bibliography' || sort === 'annotated'
+const isList = ({ sort }: Choices): boolean => sort === 'bibliography' || sort === 'annotated' || sort === 'slides'
 
 function endnotesOf({ style }: Printing, notes: readonly PrintedParagraph[][]): PrintedBlock[] {
   return [{ is: 'paragraph', role: 'notes-heading', runs: [{ text: style.page.notesHeading }], anchor: 'notes' }, ...notes.flat()]

@@ -1,6 +1,7 @@
 /** Papers, what they use, and what is kept of them. All reads leave out what was removed. */
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import type { BlocksChange } from '../../core/sheet/changed-blocks'
+import type { PaperSort } from '../../core/sheet/choices'
 import { countWords } from '../../core/sheet/count'
 import { emptyDocument, type DocNode } from '../../core/sheet/document'
 import { plainText } from '../../core/sheet/walking'
@@ -44,9 +45,9 @@ export function getPaper(db: Db, id: string): Paper {
   return paper
 }
 
-export function createPaper(db: Db, { title, style }: { title: string, style: string }): Paper {
+export function createPaper(db: Db, { title, style, sort = 'paper' }: { title: string, style: string, sort?: PaperSort }): Paper {
   return inside(db, (tx) => {
-    const paper = tx.insert(papers).values({ id: newId(), title, style, details: {}, createdAt: now(), updatedAt: now() }).returning().get()
+    const paper = tx.insert(papers).values({ id: newId(), title, style, details: sort === 'paper' ? {} : { sort }, createdAt: now(), updatedAt: now() }).returning().get()
     writeText(tx, paper.id, emptyDocument())
     return paper
   })

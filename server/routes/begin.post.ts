@@ -8,7 +8,9 @@ import { newPaperSchema } from '~~/server/utils/schemas'
 /** The Desk's form as a browser sends it by itself, before any script is there: a paper is begun, and gone to. */
 export default defineEventHandler(async (event) => {
   const given = new URLSearchParams(await readLimited(event.node.req, event.node.res, PAPER_LIMIT))
-  const parsed = newPaperSchema.safeParse({ title: given.get('title') ?? '', style: given.get('style') ?? '' })
+  const parsed = newPaperSchema.safeParse({
+    title: given.get('title') ?? '', style: given.get('style') ?? '', sort: given.get('sort') ?? undefined,
+  })
   return sendRedirect(
     event,
     parsed.success

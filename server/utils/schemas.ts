@@ -2,6 +2,7 @@
 import * as z from 'zod'
 import { STYLES } from '../../core/styles'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
+import { PAPER_SORTS } from '../../core/sheet/choices'
 import { detailsSchema, titleSchema as title } from '../../core/sheet/paper-details'
 import { documentSchema } from '../../core/sheet/document'
 import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
@@ -22,7 +23,7 @@ const key = z
 /** The name a window gives itself, so that its own last save is known again. */
 const by = z.string().max(64).optional()
 
-export const newPaperSchema = z.object({ title, style: style.default('apa-7') })
+export const newPaperSchema = z.object({ title, style: style.default('apa-7'), sort: z.enum(PAPER_SORTS).default('paper') })
 export const paperChangeSchema = z.object({
   revision,
   by,

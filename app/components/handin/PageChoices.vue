@@ -16,9 +16,6 @@ function choose(key: string, value: string, otherwise: string) {
 const yes = (value: boolean) => (value ? 'yes' : 'no')
 interface Row { key: string, says: string, value: string, otherwise: string, options: readonly (readonly [string, string])[] }
 const YES_NO = [['yes', 'yes'], ['no', 'no']] as const
-const SORTS = [
-  ['paper', 'a paper'], ['annotated', 'an annotated bibliography'], ['bibliography', 'a list of works'], ['notes', 'notes alone'],
-] as const
 const has = (...types: string[]) => (written.body.content ?? []).some(block => types.includes(block.type))
 const rows = computed((): Row[] => {
   const { page } = store.style
@@ -28,20 +25,21 @@ const rows = computed((): Row[] => {
   const yesNo = (key: 'titlePage' | 'contents' | 'figures' | 'lineNumbers', says: string) => row(key, says, yes(is[key]), yes(was[key]), YES_NO)
   const edges = (justified: boolean) => (justified ? 'justified' : 'ragged')
   const sizeOf = ({ name, size }: (typeof FACES)[number]) => page.size + (name === page.face ? 0 : size - 12)
+  const whole = is.sort === 'paper'
   const all: (Row | false | undefined)[] = [
-    row('sort', 'Handed in as', is.sort, 'paper', SORTS),
-    row('paperSize', 'Paper', is.paper, was.paper, [['letter', 'US Letter'], ['a4', 'A4']]),
+    row('sort', 'Handed in as', is.sort, 'paper', SORT_WORDS),
+    is.sort !== 'slides' && row('paperSize', 'Paper', is.paper, was.paper, [['letter', 'US Letter'], ['a4', 'A4']]),
     row('face', 'Face', is.face, was.face, FACES.map(face => [face.name, `${face.name}, ${sizeOf(face)} points`] as const)),
-    yesNo('titlePage', 'A title page'),
-    page.professional && row('professional', 'Written for', yes(is.professional), 'no', [['no', 'a course'], ['yes', 'a journal']]),
-    (has('heading') || is.contents) && yesNo('contents', 'A contents list'),
-    (has('table', 'figure') || is.figures) && yesNo('figures', 'A list of tables and figures'),
-    composed.composition.notes.length > 0
+    whole && yesNo('titlePage', 'A title page'),
+    whole && page.professional && row('professional', 'Written for', yes(is.professional), 'no', [['no', 'a course'], ['yes', 'a journal']]),
+    whole && (has('heading') || is.contents) && yesNo('contents', 'A contents list'),
+    whole && (has('table', 'figure') || is.figures) && yesNo('figures', 'A list of tables and figures'),
+    whole && composed.composition.notes.length > 0
     && row('notes', 'Notes', is.notesAt === 'end' ? 'endnotes' : 'foot', 'foot', [['foot', 'at the foot of their page'], ['endnotes', 'at the end']]),
     row('edges', 'Right edge', edges(is.justified), edges(was.justified), [['ragged', 'ragged'], ['justified', 'straight']]),
     is.justified && row('hyphens', 'Long words', yes(is.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']]),
-    page.columns && row('columns', 'Columns', yes(is.columns > 1), 'no', [['no', 'one'], ['yes', 'two, as printed']]),
-    yesNo('lineNumbers', 'Lines numbered'),
+    whole && page.columns && row('columns', 'Columns', yes(is.columns > 1), 'no', [['no', 'one'], ['yes', 'two, as printed']]),
+    whole && yesNo('lineNumbers', 'Lines numbered'),
   ].map(one => (typeof one === 'object' ? one : false))
   return all.filter(one => typeof one === 'object')
 })

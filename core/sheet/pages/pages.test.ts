@@ -94,6 +94,29 @@ describe('pages', () => {
     const numbers = pages.flatMap(page => page.lines.filter(line => line.is === 'number').map(line => line.texts[0]!.text))
     expect(numbers).toEqual(numbers.map((_, i) => String(i + 1)))
   })
+  it.each(['annotated', 'bibliography', 'slides'])('of a list by itself are one for both its heading lines and its works: %s', (sort) => {
+    const paper = printPaper({
+      style: styleOf('mla-9')!, title: 'Mud', details: { writer: 'Ada Moss', sort }, body: { type: 'doc', content: [p('Text.')] }, alsoList: ['a'],
+      sources: [{ id: 'a', kind: 'book', fields: { author: [{ family: 'Moss', given: 'Ada' }], issued: { start: { year: 2018 } }, title: 'Silt' } }],
+      annotations: new Map([['a', 'A year of it.']]),
+    })
+    const [page, ...more] = new Layouter(faces).lay(paper).pages
+    const shown = lineWords(page!)
+    expect(more).toEqual([])
+    expect(shown.slice(shown.indexOf('Works Cited'))).toEqual(['Works Cited', 'Moss, Ada. Silt. 2018.', ...(sort === 'annotated' ? ['A year of it.'] : [])])
+    expect(shown.includes('Ada Moss')).toBe(sort !== 'slides')
+    expect(lineWords(page!, 'head')).toEqual(sort === 'slides' ? [] : ['Moss 1'])
+  })
+  it('of slides are as wide as a screen, and as many as the works need', () => {
+    const sources = Array.from({ length: 30 }, (_, i) =>
+      ({ id: `s${i}`, kind: 'book' as const, fields: { author: [{ family: `Moss${i}`, given: 'Ada' }], title: SENTENCE, issued: { start: { year: 1900 + i } } } }))
+    const sheet = new Layouter(faces).lay(printPaper({
+      style: styleOf('apa-7')!, title: 'Mud', details: { sort: 'slides' }, body: { type: 'doc', content: [] }, alsoList: sources.map(one => one.id), sources,
+    }))
+    expect([sheet.width, sheet.height]).toEqual([960, 540])
+    expect(sheet.pages.length).toBeGreaterThan(2)
+    for (const page of sheet.pages) expect(bottom(page)).toBeLessThanOrEqual(540 - 42 + 0.1)
+  })
   it('of an empty paper are one', () => {
     expect(lay([p()]).pages).toHaveLength(1)
     expect(lay([], 'nature', { writer: '' }).pages).toHaveLength(1)

@@ -53,7 +53,7 @@ export class Layouter {
     const looks = JSON.stringify([geometry.looks, geometry.face, geometry.noteNumber, width, height])
     const { pieces, sections } = this.set(setup, whole, looks)
     const notes = this.setNotes(setup, looks)
-    const { chunks, begins } = chunked(pieces)
+    const { chunks, begins } = chunked(pieces, sections)
     const laid = this.flow(chunks, notes, begins, sections, { looks, height, columns: geometry.columns })
     this.last = laid
     return assemble(paper, laid.pages.map(page => page.parts), this.faces)
@@ -154,14 +154,13 @@ export class Layouter {
 interface SectionShape { is: SectionName, numbers: 'arabic' | 'roman', newPage: boolean, masthead: readonly BlockPieces[] }
 
 /** All sections' chunks in a row, and where each section begins. */
-function chunked(sections: readonly (readonly BlockPieces[])[]): { chunks: Chunk[], begins: number[] } {
+function chunked(pieces: readonly (readonly BlockPieces[])[], sections: readonly SectionShape[]): { chunks: Chunk[], begins: number[] } {
   const chunks: Chunk[] = []
   const begins: number[] = []
-  sections.forEach((blocks, i) => {
+  pieces.forEach((blocks, i) => {
     begins.push(chunks.length)
     const own = chunksOf(blocks)
-    // Every section but the first begins a page.
-    chunks.push(...own.map((chunk, at) => (at === 0 && i > 0 ? { ...chunk, newPage: true } : chunk)))
+    chunks.push(...own.map((chunk, at) => (at === 0 && i > 0 && sections[i]!.newPage ? { ...chunk, newPage: true } : chunk)))
   })
   return { chunks, begins }
 }
