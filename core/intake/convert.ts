@@ -6,17 +6,19 @@ import type { Source } from '../source/model'
 import { readForm } from './anything'
 import { detect, type Form } from './detect'
 import { writeBibtex } from './bibtex/bibtex'
+import { BIBLATEX } from './bibtex/dialects'
 import { readSources } from './job'
 import type { Intake, Problem, Proposal } from './proposal'
 import { withoutPlace, writeRis } from './ris/ris'
 
-export const WRITTEN = ['csl-json', 'bibtex', 'ris'] as const
+export const WRITTEN = ['csl-json', 'bibtex', 'biblatex', 'ris'] as const
 export type Written = (typeof WRITTEN)[number]
 /** What `--from` may say, and the form it means. */
 export const READ_AS: Record<string, Form> = {
   'csl-json': 'csl-json',
   'json': 'csl-json',
   'bibtex': 'bibtex',
+  'biblatex': 'bibtex',
   'ris': 'ris',
   'html': 'page',
   'page': 'page',
@@ -39,6 +41,7 @@ export function writeSources(sources: readonly Source[], to: Written): string {
   switch (to) {
     case 'csl-json': return JSON.stringify(sources.map(toCsl), null, 2)
     case 'bibtex': return writeBibtex(sources, bibtexKeys())
+    case 'biblatex': return writeBibtex(sources, bibtexKeys(), BIBLATEX)
     case 'ris': return writeRis(sources, source => source.id)
   }
 }

@@ -25,20 +25,15 @@ const filters = computed(
     ] as const,
 )
 const ORDERS = [['filed', 'as the list files them'], ['newest', 'newest here first'], ['year', 'latest year first']] as const
-const FILES: Record<Written, [word: string, ending: string, type: string]> = {
-  'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'],
-  'ris': ['RIS', 'ris', 'application/x-research-info-systems'],
-  'csl-json': ['CSL-JSON', 'json', 'application/json'],
-}
 const plainSources = () =>
   chosenSources.value.map(({ key, kind, fields, origin }) => ({ id: key, kind, fields, ...(origin ? { origin: toRaw(origin) } : {}) }))
 async function save(to: Written) {
-  const [word, ending, type] = FILES[to]
+  const [word, ending, type] = SOURCE_FILES[to]
   const { writeSources } = await import('~~/core/intake/convert')
   download(`sources.${ending}`, writeSources(plainSources(), to), type)
   notices.say(`${count(chosen.value.size, 'source')} as ${word} in your downloads.`)
 }
-const files = (Object.keys(FILES) as Written[]).map(to => ({ word: FILES[to][0], run: () => save(to) }))
+const files = (Object.keys(SOURCE_FILES) as Written[]).map(to => ({ word: SOURCE_FILES[to][0], run: () => save(to) }))
 const copy = () => notices.attempt(async () => {
   const entries = chosenSources.value.map((source) => {
     const alone = composeAlone(store.style, source)

@@ -21,11 +21,6 @@ const ROWS: readonly (readonly Way[])[] = [['docx'], ['pdf'], ['odt'], ['html'],
 const owned = useSources()
 const composed = useComposition()
 const which = ref('listed')
-const SOURCE_FILES: Record<Written, readonly [word: string, ending: string, type: string]> = {
-  'bibtex': ['BibTeX', 'bib', 'application/x-bibtex'],
-  'ris': ['RIS', 'ris', 'application/x-research-info-systems'],
-  'csl-json': ['CSL-JSON', 'json', 'application/json'],
-}
 const wanted = computed(() => {
   const listed = new Set(composed.composition.list.map(entry => entry.id))
   return owned.sources.filter(({ id }) => which.value === 'all' || (which.value === 'cited' ? composed.citedTimes.has(id) : listed.has(id)))

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import { readBibtex, writeBibtex } from './bibtex'
+import { BIBLATEX } from './dialects'
 import { fromLatex, toLatex } from '../tex/latex'
 import { asSources } from '../convert'
+import { KIND_IDS } from '../../source/kinds'
+import type { Source } from '../../source/model'
 
 const one = (text: string) => readBibtex(text).proposals[0]!
 const fields = (body: string, type = 'article') => one(`@${type}{k, ${body}}`).fields
@@ -115,6 +118,24 @@ describe('BibTeX out', () => {
     expect(once).toContain('keywords = {silt, gates}')
     expect(once).toContain('and others}')
     expect(writeBibtex(asSources(readBibtex(once).proposals), s => s.id)).toBe(once)
+  })
+  it.each<[string, Source['kind'], Source['fields'], string]>([
+    ['a thesis', 'thesis', { title: 'T', genre: 'Doctoral dissertation', publisher: 'U', issued: { start: { year: 2020 } } }, 'type        = {phdthesis}'],
+    ['a report', 'report', { title: 'T', publisher: 'I', place: 'Carewick' }, '@report{k,'],
+    ['a journal', 'journal-article', { title: 'T', container: 'J', issued: { start: { year: 2021, month: 3, day: 4 } } }, 'date         = {2021-03-04}'],
+    ['a season', 'journal-article', { title: 'T', container: 'J', issued: { start: { year: 2021 }, season: 3 } }, '{2021-23}'],
+    ['a span', 'journal-article', { title: 'T', container: 'J', issued: { start: { year: 2021, month: 3 }, end: { year: 2021, month: 5 } } }, '{2021-03/2021-05}'],
+    ['a place', 'book', { title: 'T', place: 'Carewick' }, 'location = {Carewick}'],
+    ['a preprint', 'preprint', { title: 'T', number: '12', publisher: 'Shore' }, '@misc{k,'],
+  ])('of biblatex’s own: %s, and it is read back', (_, kind, fields, wanted) => {
+    const written = writeBibtex([{ id: 'k', kind, fields }], () => 'k', BIBLATEX)
+    expect(written).toContain(wanted)
+    expect(readBibtex(written).proposals[0]).toMatchObject({ kind, fields })
+  })
+  it('every kind is read back from biblatex as what it was', () => {
+    const sources = KIND_IDS.map((kind): Source => ({ id: kind, kind, fields: { title: 'Mud', issued: { start: { year: 2020, month: 2 } }, url: 'https://x.example' } }))
+    const read = readBibtex(writeBibtex(sources, s => s.id, BIBLATEX)).proposals
+    expect(read.map(({ kind, fields }) => [kind, fields])).toEqual(sources.map(({ kind, fields }) => [kind, fields]))
   })
   it.each([
     'a & b',

@@ -8,6 +8,7 @@ import { MONTHS, readDate, type DatePoint, type SourceDate } from '../../source/
 import type { Fields, Source } from '../../source/model'
 import type { Name } from '../../source/names'
 import { parseBibtex, type BibEntry } from './parse'
+import { BIBTEX, SEASON, type Dialect } from './dialects'
 import { NAME_KEYS, PLAIN_FIELDS, TYPE_KINDS, VERBATIM } from './types'
 import { readBibNames, writeBibNames } from './names'
 import { fromLatex, toLatex } from '../tex/latex'
@@ -237,6 +238,8 @@ function dates(raw: ReadonlyMap<string, string>, text: Text, set: Setter) {
 /** "2021-03-14", "2021-03/2021-05", "2021~", or as a person writes it. */
 function isoDate(typed: string): SourceDate | undefined {
   if (!typed) return undefined
+  const season = /^(\d{4})-2([1-4])$/u.exec(typed.trim())
+  if (season) return { start: { year: Number(season[1]) }, season: Number(season[2]) as NonNullable<SourceDate['season']> }
   const [from, to] = typed.split('/')
   const circa = /[~?]$/u.test(from ?? '')
   const start = readDate((from ?? '').replace(/[~?%]$/u, ''))
@@ -315,17 +318,18 @@ export function plainEdition(said: string): string {
 // Out ---------------------------------------------------------------------------------------------------------------
 
 /** Sources as a BibTeX file, one entry each, keys as given by `keyOf`. Reading it gives the same sources again. */
-export function writeBibtex(sources: readonly Source[], keyOf: (source: Source) => string): string {
-  return sources.map(source => writeEntry(source, keyOf(source))).join('\n')
+export function writeBibtex(sources: readonly Source[], keyOf: (source: Source) => string, dialect = BIBTEX): string {
+  return sources.map(source => writeEntry(source, keyOf(source), dialect)).join('\n')
 }
 
-function writeEntry(source: Source, key: string): string {
+function writeEntry(source: Source, key: string, dialect: Dialect): string {
   const { fields, kind } = source
   const custom = (source.origin?.custom ?? {}) as { bibtex?: Record<string, string>, others?: FieldName[], type?: string }
   const ownType = custom.type && (TYPE_KINDS.get(custom.type) === kind || custom.type === 'misc') ? custom.type : undefined
-  const type = ownType ?? kindOf(kind).bibtex
+  const plainType = ownType ?? kindOf(kind).bibtex
+  const type = rowOf(dialect.types, plainType) ?? plainType
   const lines: [string, string][] = []
-  const put = (name: string, value: string | undefined) => { if (value) lines.push([name, value]) }
+  const put = (name: string, value: string | undefined) => { if (value) lines.push([rowOf(dialect.fields, name) ?? name, value]) }
   const done = new Set<FieldName>()
   const names = (target: FieldName, name: string) => {
     const value = fields[target] as Name[] | undefined
@@ -337,14 +341,16 @@ function writeEntry(source: Source, key: string): string {
   for (const target of FIELD_NAMES) {
     const value = fields[target]
     if (done.has(target) || value === undefined || FIELDS[target].type === 'names') continue
-    if (FIELDS[target].type === 'date') { putDate(target, value as SourceDate, put); continue }
+    if (FIELDS[target].type === 'date') { putDate(target, value as SourceDate, put, dialect); continue }
     const said = value as string
     if (target === numberField) put('number', toLatex(said))
     else if (target === 'container') put(kindOf(kind).partOfBook ? 'booktitle' : 'journal', toLatex(said))
     else if (target === 'publisher') put(kindOf(kind).publisherKey ?? 'publisher', toLatex(said))
     else if (target === 'seriesNumber') put('seriesnumber', toLatex(said))
     else if (target === 'genre') {
-      if (said !== rowOf(SORTS, type)) put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said))
+      const sort = said === rowOf(SORTS, plainType)
+      if (sort) put('type', rowOf(dialect.sorts, plainType))
+      else put(['thesis', 'report', 'working-paper'].includes(kind) ? 'type' : 'genre', toLatex(said))
     } else if (target === 'pages') put('pages', toLatex(said).replace(/(?<=\w)-(?=\w)/gu, '--'))
     else {
       const name = PLAIN_FIELDS.find(([, ours]) => ours === target)?.[0]
@@ -370,7 +376,7 @@ const balanced = (value: string): boolean => {
   return depth === 0
 }
 
-function putDate(target: FieldName, date: SourceDate, put: (name: string, value: string | undefined) => void) {
+function putDate(target: FieldName, date: SourceDate, put: (name: string, value: string | undefined) => void, { isoDates }: Dialect) {
   const iso = (p: DatePoint) =>
     [String(p.year).padStart(4, '0'), p.month, p.day]
       .filter((v) => v !== undefined)
@@ -383,7 +389,8 @@ function putDate(target: FieldName, date: SourceDate, put: (name: string, value:
       string
     >
   )[target]!
-  if (target === 'issued' && simple) {
+  if (isoDates && date.start && date.season && !date.end && date.start.year > 999) put(name, `${date.start.year}-${SEASON + date.season}`)
+  else if (target === 'issued' && simple && !isoDates) {
     put('year', String(date.start!.year))
     if (date.start!.month) put('month', MONTHS[date.start!.month - 1]!.slice(0, 3).toLowerCase())
     if (date.start!.day) put('day', String(date.start!.day))
