@@ -144,7 +144,7 @@ const remove = (row: Row) => notices.attempt(async () => {
           {{ plainTitle(row.title) }}
         </NuxtLink>
         <span class="text-small text-soft">{{ shortOf.get(row.style) ?? row.style }} · {{ count(row.words, 'word') }} · {{ count(row.sources, 'source') }}</span>
-        <ClientOnly><span class="w-32 text-right text-small text-soft">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }) }}</span></ClientOnly>
+        <ClientOnly><span class="text-small text-soft sm:w-32 sm:text-right">{{ formatDistanceToNow(new Date(row.updatedAt), { addSuffix: true }).replace('less than a minute ago', 'just now') }}</span></ClientOnly>
         <PartsButton
           kind="quiet"
           class="text-small opacity-0 group-hover:opacity-100 focus-visible:opacity-100"

@@ -21,8 +21,8 @@ export const usePages = defineStore('pages', () => {
   const busy = ref(false)
   const failed = ref('')
   const feed = new PaperFeed()
-  /** The block of the text where the writer was last: Hand in opens at its page. */
-  const lastBlock = ref<number>()
+  /** The block of a paper's text where the writer was last: Hand in opens at its page. */
+  const lastPlace = ref<{ paper: string, block: number }>()
   let worker: Remote<PagesWorker> | undefined
   let thread: Worker | undefined
   let paperId = ''
@@ -59,7 +59,6 @@ export const usePages = defineStore('pages', () => {
     if (store.paper.id !== paperId) {
       paperId = store.paper.id
       sheet.value = undefined
-      lastBlock.value = undefined
       feed.forget()
     }
     const change = feed.change()
@@ -79,5 +78,5 @@ export const usePages = defineStore('pages', () => {
       clearTimeout(timer)
       timer = setTimeout(() => void lay(), REST)
     })
-  return { sheet, busy, failed, lastBlock, start, retry }
+  return { sheet, busy, failed, lastPlace, start, retry }
 })

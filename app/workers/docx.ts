@@ -4,9 +4,12 @@
  */
 import { unzipSync } from 'fflate'
 import mammoth from 'mammoth'
+import { readReturned, type Returned } from '~~/core/intake/draft/carried'
 
 /** What a paragraph that is set in as a whole is called, so that it comes as a block quotation. */
 const QUOTATION = 'Set in as a whole'
+/** That, and what word processors and Dendle itself call one. */
+const QUOTATIONS = [QUOTATION, 'Block Quotation', 'Quote', 'Intense Quote', 'Block Text', 'Quotations']
 type Twips = string | null
 interface Indented { styleName?: string | null, numbering?: unknown, indent?: { start?: Twips, end?: Twips, hanging?: Twips } }
 /** The library's types leave this part of it out. */
@@ -27,7 +30,7 @@ const picture = async (image: { contentType: string, readAsBase64String: () => P
   src: /^image\/(?:png|jpeg|gif)$/u.test(image.contentType) ? `data:${image.contentType};base64,${await image.readAsBase64String()}` : '',
 })
 
-export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | { problem: string }> {
+export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string, returned?: Returned } | { problem: string }> {
   let total = 0
   let main = false
   try {
@@ -42,14 +45,17 @@ export async function readDocx(bytes: ArrayBuffer): Promise<{ html: string } | {
   if (!main) return { problem: 'is a packed file, but no word-processor document; unpack it, or save the document as .docx.' }
   if (total > MAX_UNPACKED) return { problem: 'unpacks to more than 80 MB, which no paper does; it was not opened.' }
   try {
+    // One that went out of here with its citations has a token in the place of each.
+    const returned = readReturned(new Uint8Array(bytes))
+    const opened = returned ? returned.bytes.slice().buffer : bytes
     // The browser's build of the library asks for the one, Node's for the other.
-    const { value } = await mammoth.convertToHtml({ arrayBuffer: bytes, buffer: bytes } as { arrayBuffer: ArrayBuffer }, {
+    const { value } = await mammoth.convertToHtml({ arrayBuffer: opened, buffer: opened } as { arrayBuffer: ArrayBuffer }, {
       transformDocument: transforms.paragraph(setInAsQuotation),
-      styleMap: [`p[style-name='${QUOTATION}'] => blockquote > p:fresh`],
+      styleMap: [...QUOTATIONS.map(name => `p[style-name='${name}'] => blockquote > p:fresh`), 'p[style-name=\'Appendix Heading\'] => h1:fresh'],
       convertImage: mammoth.images.imgElement(picture),
       externalFileAccess: false,
     } as Parameters<typeof mammoth.convertToHtml>[1])
-    return { html: value }
+    return { html: value, ...(returned ? { returned } : {}) }
   } catch (error) {
     return { problem: `could not be read: ${(error as Error).message}. Open it in a word processor and save it again as .docx.` }
   }

@@ -1,20 +1,28 @@
 /** Reads a draft away from the page: documents, pages, Markdown, LaTeX and plain text as the paper's own document. */
 import { expose } from 'comlink'
 import { decode } from '~~/core/intake/decode'
+import { withReturned } from '~~/core/intake/draft/carried'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
 import type { Proposal } from '~~/core/intake/proposal'
 import { readReferences } from '~~/core/intake/reference/references'
 import { texToHtml } from '~~/core/intake/tex/draft'
+import type { Source } from '~~/core/source/model'
 import { BY_LIST } from '~~/core/text/by-list'
 import { decideTitlesBy } from '~~/core/text/capitals'
 
+/** What its citations cite comes with a document that went out of here with them; their ids are keys. */
+export type ReadDraft = Draft & { brings?: Source[] }
+
 const api = {
-  async read(bytes: ArrayBuffer, name: string): Promise<Draft | { problem: string }> {
+  async read(bytes: ArrayBuffer, name: string): Promise<ReadDraft | { problem: string }> {
     const head = new Uint8Array(bytes.slice(0, 4))
     if (head[0] === 0x50 && head[1] === 0x4B) {
       const { readDocx } = await import('./docx')
       const read = await readDocx(bytes)
-      return 'problem' in read ? read : readDraft(read.html, { whole: true })
+      if ('problem' in read) return read
+      const draft = readDraft(read.html, { whole: true })
+      const { returned } = read
+      return returned ? { ...draft, doc: withReturned(draft.doc, returned.citations), brings: returned.sources } : draft
     }
     if (/\.docx?$/iu.test(name))
       return { problem: 'is no .docx file, though its name says so; open it in a word processor and save it again as .docx.' }

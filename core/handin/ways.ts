@@ -41,7 +41,7 @@ export interface Needs {
 export async function writeWay(way: Way, { style, ...given }: PaperToPrint, needs: Needs): Promise<Uint8Array> {
   const paper: PaperToPrint = { style, ...printable(given), showMissing: false }
   switch (way) {
-    case 'docx': return (await import('./word/word')).writeWord(paper)
+    case 'docx': return (await import('./word/word')).writeWord(paper, needs.keyOf)
     case 'odt': return (await import('./odt/odt')).writeOdt(printPaper(paper))
     case 'pdf': {
       const printed = printPaper(paper)

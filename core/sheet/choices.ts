@@ -29,7 +29,7 @@ export type PaperSort = (typeof PAPER_SORTS)[number]
 
 /** The names under which a paper keeps its choices. */
 export const CHOICES = [
-  'paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort',
+  'paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort', 'carried',
 ] as const
 
 export interface Choices {
@@ -50,6 +50,8 @@ export interface Choices {
   /** For a journal, not for a course. */
   professional: boolean
   sort: PaperSort
+  /** Citations in the word-processor document are known again when it comes back. */
+  carried: boolean
 }
 
 export function choicesOf({ page }: Style, details: Readonly<Record<string, string>>): Choices {
@@ -73,5 +75,6 @@ export function choicesOf({ page }: Style, details: Readonly<Record<string, stri
     lineNumbers: yes('lineNumbers', false),
     professional: page.professional !== undefined && yes('professional', false),
     sort,
+    carried: yes('carried', false),
   }
 }

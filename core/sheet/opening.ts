@@ -87,7 +87,7 @@ function wordCount({ details, body }: Printing, role: Role): PrintedParagraph[] 
 /** Sections before the text, each on a page of its own, and whether their pages have roman numbers. */
 export function frontMatter(printing: Printing): { front: Omit<PrintedSection, 'numbers'>[], roman: boolean } {
   const { choices, style, title, details } = printing
-  if (choices.sort !== 'paper') return { front: [], roman: false }
+  if (choices.sort === 'notes' || choices.sort === 'slides') return { front: [], roman: false }
   const section = (is: PrintedSection['is'], blocks: PrintedParagraph[]) => (blocks.length ? [{ is, newPage: true, blocks }] : [])
   const order: Detail[] = choices.professional ? ['writer', 'institution'] : ['writer', 'institution', 'course', 'instructor', 'date']
   const titlePage = choices.titlePage
@@ -99,6 +99,8 @@ export function frontMatter(printing: Printing): { front: Omit<PrintedSection, '
       ]
     : []
   const own = choices.titlePage
+  // A list handed in by itself has its title page, and nothing else before it.
+  if (choices.sort !== 'paper') return { front: section('title-page', titlePage), roman: false }
   const front = [
     ...section('title-page', titlePage),
     ...section('abstract', own ? abstractOf(details) : []),
@@ -148,7 +150,7 @@ export function openingOf(printing: Printing, front: readonly unknown[]): Printe
   const own = { runs: titleRuns(title), ...(choices.titlePage && front.length ? {} : { anchor: 'title' }) }
   if (choices.sort === 'slides') return []
   const heading = paragraph('title', '', { detail: 'title' }, own)
-  if (choices.titlePage && front.length) return page.titleAgain ? [heading] : []
+  if (choices.titlePage && front.length) return page.titleAgain && choices.sort === 'paper' ? [heading] : []
   const asked = new Set<Detail>(page.details)
   // An institution stands in a heading where the style asks for one; other details wherever they are given.
   const order = DETAILS.filter(key => key !== 'institution' || asked.has('institution'))

@@ -152,7 +152,10 @@ const cellOf = (cell: readonly Block[], printing: Printing): PrintedParagraph[] 
   (cell.length ? cell : [undefined]).map(block => ({ is: 'paragraph', role: 'table', runs: block ? runsOf(block.pieces, printing) : [] }))
 
 const runsOf = (pieces: readonly InlinePiece[], printing: Printing): PrintedRun[] => pieces.flatMap((piece): PrintedRun[] => {
-  if (piece.citation !== undefined) return citationRuns(piece.citation, printing, piece.part)
+  if (piece.citation !== undefined) {
+    const set = citationRuns(piece.citation, printing, piece.part)
+    return set.length || !printing.everyCitation ? set : [{ text: '', citation: piece.citation }]
+  }
   const { citation: _, part: _p, ...run } = piece
   return run.text ? [run] : []
 })

@@ -45,6 +45,12 @@ describe('what stands before the text', () => {
     expect(lines(print('apa-7', [p(words('Text.'))], { details }), 'abstract')).toEqual(['Abstract', 'The mill should be mended.', 'Keywords: tides, mills'])
     expect(lines(print('nature', [p(words('Text.'))], { details }), 'text').slice(5, 7)).toEqual(['Abstract', 'The mill should be mended.'])
   })
+  it.each([
+    ['apa-7', ['title-page', 'list']], ['mla-9', ['text', 'list']], ['chicago-18-notes', ['title-page', 'list']], ['ieee', ['text', 'list']],
+  ])('a list by itself has its title page, or its heading lines, and no text: %s', (style, sections) => {
+    const details = { ...DETAILS, sort: 'annotated', abstract: 'Mud.', contents: 'yes' }
+    expect(print(style, [p(words('Text.'))], { details, alsoList: ['a'] }).sections.map(one => one.is)).toEqual(sections)
+  })
   it('names what is missing where it will stand, on the screen only', () => {
     const details = { writer: 'Tamsin Vale' }
     const [page] = print('apa-7', [p()], { details, showMissing: true }).sections
@@ -190,7 +196,7 @@ describe('the page as the writer chooses it', () => {
     const paper = print('chicago-18-notes', [], { details: { ...DETAILS, sort }, alsoList: ['a'], annotations: new Map([['a', 'Of use.']]) })
     expect(lines(paper, 'list')).toEqual(wanted)
   })
-  it.each([['bibliography', ['text', 'list']], ['notes', ['text', 'endnotes']]])('hands in %s alone', (sort, sections) => {
+  it.each([['bibliography', ['title-page', 'list']], ['notes', ['text', 'endnotes']]])('hands in %s alone', (sort, sections) => {
     expect(print('chicago-18-notes', [p(words('Text '), cite(), words('.'))], { details: { ...DETAILS, sort } }).sections.map(one => one.is)).toEqual(sections)
   })
 })

@@ -71,7 +71,7 @@ function sectionsOf(printing: Printing, notes: readonly PrintedParagraph[][]): P
     blocks: [...openingOf(printing, front), ...own],
   }
   const appendices = behindText.map((blocks): PrintedSection => ({ is: 'appendix', ...arabic, blocks }))
-  const newPage = choices.sort === 'paper'
+  const newPage = choices.sort === 'paper' || front.length > 0
   const list: PrintedSection = { is: 'list', ...arabic, newPage, blocks: choices.sort === 'notes' ? [] : printList(printing) }
   const atEnd = choices.notesAt === 'end' || choices.sort === 'notes'
   const gathered = atEnd && notes.length && !isList(choices) ? endnotesOf(printing, notes) : []
@@ -80,8 +80,8 @@ function sectionsOf(printing: Printing, notes: readonly PrintedParagraph[][]): P
   const works = notesAfterList ? [list, endnotes] : [endnotes, list]
   const behind = appendix.behindList ? [...works, ...appendices] : [...appendices, ...works]
   const sections = [...front.map(section => ({ ...section, numbers: roman ? 'roman' as const : 'arabic' as const })), text, ...behind]
-  // The text has its place where there is none of it yet; slides are of the list alone.
-  const holds = (section: PrintedSection) => section.blocks.length > 0 || (section === text && !(choices.sort === 'slides' && list.blocks.length))
+  // The text has its place where there is none of it yet, and none where the list is handed in by itself.
+  const holds = (section: PrintedSection) => section.blocks.length > 0 || (section === text && !(isList(choices) && list.blocks.length))
   return withContents(sections.filter(holds))
 }
 const isList = ({ sort }: Choices): boolean => sort === 'bibliography' || sort === 'annotated' || sort === 'slides'

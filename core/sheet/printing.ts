@@ -22,6 +22,8 @@ export interface PaperToPrint {
   annotations?: ReadonlyMap<string, string>
   /** Details that are missing stand named in their place: for the screen, never in what is handed in. */
   showMissing?: boolean
+  /** A citation that prints nothing has its place in the printed text all the same. */
+  everyCitation?: boolean
 }
 
 export interface Printing extends PaperToPrint { choices: Choices, composition: Composition }

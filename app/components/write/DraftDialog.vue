@@ -3,8 +3,8 @@ import { wrap, type Remote } from 'comlink'
 import { countWords } from '~~/core/sheet/count'
 import type { DocNode } from '~~/core/sheet/document'
 import { citationsOf } from '~~/core/sheet/walking'
+import { bring as bringSources, citedAs } from '~~/core/intake/draft/bring'
 import { citeIn } from '~~/core/intake/draft/citations'
-import type { Draft } from '~~/core/intake/draft/draft'
 import type { Proposal } from '~~/core/intake/proposal'
 import { asPasted, isNumbered, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft/noticed'
 import { citeNotes } from '~~/core/intake/draft/notes'
@@ -16,7 +16,7 @@ import type { Fields } from '~~/core/source/model'
 import { plainKey } from '~~/core/source/keys'
 import { composeAlone } from '~~/core/compose/compose'
 import { plain } from '~~/core/text/runs'
-import type { DraftWorker } from '~/workers/draft.worker'
+import type { DraftWorker, ReadDraft } from '~/workers/draft.worker'
 import { within } from '~/workers/within'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
@@ -31,7 +31,7 @@ const written = useText()
 const shelf = useShelf()
 const tray = useTray()
 const notices = useNotices()
-const draft = shallowRef<Draft>()
+const draft = shallowRef<ReadDraft>()
 const problem = ref('')
 const others = shallowRef<{ id: string, kind: KindId, fields: Fields }[]>([])
 /** "(15)" is one thing after one name and another after another. */
@@ -51,7 +51,7 @@ onMounted(async () => {
   worker = new Worker(new URL('../../workers/draft.worker.ts', import.meta.url), { type: 'module' })
   reader = wrap<DraftWorker>(worker)
   try {
-    const read = await within<Draft | { problem: string }>(reader.read(await props.file.arrayBuffer(), props.file.name))
+    const read = await within<ReadDraft | { problem: string }>(reader.read(await props.file.arrayBuffer(), props.file.name))
     if ('problem' in read) { problem.value = read.problem; return }
     if (!countWords(read.doc)) { problem.value = 'holds no words that could be read.'; return }
     others.value = await request<{ id: string, kind: KindId, fields: Fields }[]>('GET', '/api/sources').catch(() => [])
@@ -62,7 +62,10 @@ onMounted(async () => {
 })
 
 /** The paper's sources first; the shelf's others after them. */
-const known = computed(() => [...owned.sources, ...others.value.filter(o => !owned.byId.has(o.id))])
+const here = computed(() => [...owned.sources, ...others.value.filter(o => !owned.byId.has(o.id))])
+/** A document that went out of here comes back with its citations, and with the sources that are not here. */
+const returned = computed(() => (draft.value?.brings ? bringSources(draft.value.doc, draft.value.brings, here.value) : undefined))
+const known = computed(() => [...here.value, ...(returned.value?.fresh ?? [])])
 /** The heading block at its top goes to the paper's details, unless the writer keeps it in the text. */
 const takesHeading = ref(true)
 const heading = computed(() => draft.value?.heading)
@@ -82,13 +85,14 @@ const typed = computed(() => {
 const idOf = (key: string) => owned.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
 const body = computed(() => {
   const taken = heading.value && takesHeading.value ? [...out.value, heading.value] : out.value
-  return draft.value ? withoutNoticed(draft.value.doc, taken) : undefined
+  return draft.value ? withoutNoticed(returned.value?.doc ?? draft.value.doc, taken) : undefined
 })
 const cited = computed(() => {
   if (!body.value) return undefined
   const notes = citeNotes(body.value, known.value, own.value)
   const made = citeIn(notes.doc, idOf, typed.value, isMeant)
-  return { ...made, made: made.made + notes.made, doc: placeAll(made.doc) }
+  const came = returned.value ? citationsOf(body.value).length : 0
+  return { ...made, made: made.made + notes.made, came, doc: placeAll(made.doc) }
 })
 /** Typed by hand, each wording for a source once: those to be decided first, then the certain ones. */
 const handTyped = computed(() => {
@@ -122,11 +126,14 @@ async function bring(where: 'instead' | 'end') {
       })
     // Sources of the shelf that the draft cites join the paper.
     const ids = [...new Set(citationsOf(cited.value!.doc).flatMap(c => c.items.map(i => i.id)))].filter(id => !owned.byId.has(id))
-    if (ids.length) await shelf.bringBack(ids)
-    const content =
-      where === 'instead' ? (cited.value!.doc.content ?? []) : [...(written.body.content ?? []), ...(cited.value!.doc.content ?? [])]
+    const fresh = (returned.value?.fresh ?? []).filter(({ id }) => ids.includes(id))
+    const shelved = ids.filter(id => fresh.every(one => one.id !== id))
+    if (shelved.length) await shelf.bringBack(shelved)
+    const added = fresh.length ? await shelf.add(fresh.map(({ kind, fields, origin }) => ({ kind, fields, ...(origin ? { origin } : {}) }))) : []
+    const came = citedAs(cited.value!.doc, new Map(fresh.map(({ id }, i) => [id, added[i]?.id ?? id]))).content ?? []
+    const content = where === 'instead' ? came : [...(written.body.content ?? []), ...came]
     const taken = new Set<string>()
-    const fresh = JSON.parse(JSON.stringify({ type: 'doc', content }), (key, value: unknown) => {
+    const named = JSON.parse(JSON.stringify({ type: 'doc', content }), (key, value: unknown) => {
       // Every citation has an id of its own.
       if (key !== 'attrs' || typeof value !== 'object' || value === null || !('data' in value)) return value
       const id = String((value as { id?: string }).id ?? '')
@@ -134,7 +141,7 @@ async function bring(where: 'instead' | 'end') {
       taken.add(own)
       return { ...value, id: own }
     }) as DocNode
-    written.replaceBody(fresh)
+    written.replaceBody(named)
     if (heading.value && takesHeading.value) {
       const given = Object.entries(heading.value.details).filter(([name]) => !store.paper!.details[name]?.trim())
       if (given.length) store.changePaper({ details: { ...store.paper!.details, ...Object.fromEntries(given) } })
@@ -178,6 +185,13 @@ const becomes = (one: Noticed): string =>
         <template v-else>
           <ul class="mb-3">
             <li>{{ count(countWords(cited.doc), 'word') }}<template v-if="draft.title">, titled “{{ draft.title }}”</template></li>
+            <li v-if="cited.came">
+              {{ count(cited.came, 'citation') }} {{ cited.came === 1 ? 'comes' : 'come' }} back as {{ cited.came === 1 ? 'it' : 'they' }} went out
+            </li>
+            <li v-if="returned?.fresh.length">
+              {{ count(returned.fresh.length, 'source') }} {{ returned.fresh.length === 1 ? 'that is' : 'that are' }} not on the shelf
+              {{ returned.fresh.length === 1 ? 'comes' : 'come' }} with {{ returned.fresh.length === 1 ? 'it' : 'them' }}
+            </li>
             <li v-if="cited.made">
               {{ count(cited.made, 'typed citation') }} {{ cited.made === 1 ? 'becomes a real one' : 'become real ones' }}
             </li>

@@ -123,7 +123,7 @@ const pages = usePages()
 onBeforeUnmount(() => {
   const selection = editor.value?.state.selection
   // At the very head stands the cursor that nobody has put anywhere.
-  pages.lastBlock = selection && selection.from > 1 ? selection.$from.index(0) : undefined
+  pages.lastPlace = selection && selection.from > 1 ? { paper: store.paper!.id, block: selection.$from.index(0) } : undefined
 })
 // From the list one comes to a citation: it is shown, and its card is open. From Check also to words.
 const route = useRoute()

@@ -34,6 +34,8 @@ import {
   type ParagraphChild,
 } from 'docx'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
+import { carry, controlIds } from '../../sheet/carried-citations'
+import { choicesOf } from '../../sheet/choices'
 import { headsOn, headWords } from '../../sheet/heads'
 import { fitted } from '../../sheet/pages/pieces'
 import { pictureBytes, pictureSize } from '../../sheet/pictures'
@@ -49,13 +51,23 @@ import type {
 } from '../../sheet/printed'
 import type { HeadLine } from '../../styles/page-schema'
 import { printable } from '../printable'
+import { control, withCarried } from './controls'
 import { ALIGN, documentStyles, indentOf, styleId, twips } from './styles'
 
-/** The paper as a document's bytes. */
-export async function writeWord({ style, ...words }: PaperToPrint): Promise<Uint8Array> {
-  const printed = printPaper({ style, ...printable(words) })
-  return withNotesAsSet(new Uint8Array(await Packer.toArrayBuffer(wordDocument(printed))), printed)
+/**
+ * The paper as a document's bytes; its citations go with it where the writer wants them back.
+ * @param keyOf a source's key by its id
+ */
+export async function writeWord({ style, ...words }: PaperToPrint, keyOf = (id: string) => id): Promise<Uint8Array> {
+  const carries = choicesOf(style, words.details).carried
+  const paper = { style, ...printable(words), everyCitation: carries }
+  const printed: WordPaper = printPaper(paper)
+  if (carries) printed.controls = controlIds(paper.body)
+  const bytes = withNotesAsSet(new Uint8Array(await Packer.toArrayBuffer(wordDocument(printed))), printed)
+  return carries ? withCarried(bytes, carry(paper.body, paper.sources, keyOf)) : bytes
 }
+/** With the names of the controls that its citations stand in, if they do. */
+interface WordPaper extends PrintedPaper { controls?: readonly string[] }
 
 /**
  * What the package has no words for: numbers before notes in a style of their own (it sets them and the marks in the text in
@@ -75,7 +87,7 @@ function withNotesAsSet(bytes: Uint8Array, { geometry, notes, notesAt }: Printed
   return zipSync(parts, { level: 6 })
 }
 
-export function wordDocument(printed: PrintedPaper): Document {
+export function wordDocument(printed: WordPaper): Document {
   const { geometry, notesAt } = printed
   return new Document({
     title: printed.title,
@@ -104,7 +116,7 @@ function groupsOf(sections: readonly PrintedSection[]): PrintedSection[][] {
 }
 
 type Group = readonly PrintedSection[]
-function sectionOf(group: Group, printed: PrintedPaper, before: Group | undefined): ISectionOptions {
+function sectionOf(group: Group, printed: WordPaper, before: Group | undefined): ISectionOptions {
   const { geometry } = printed
   const { width, height, margins, columns, lineNumbers } = geometry
   const roman = group[0]!.numbers === 'roman'
@@ -176,7 +188,7 @@ function headParagraph(heads: readonly HeadLine[], printed: PrintedPaper): Parag
 
 // Blocks ----------------------------------------------------------------------------------------------------------------
 
-function setBlock(block: PrintedBlock, printed: PrintedPaper, newPage = false): (Paragraph | Table)[] {
+function setBlock(block: PrintedBlock, printed: WordPaper, newPage = false): (Paragraph | Table)[] {
   switch (block.is) {
     case 'break': return [new Paragraph({ children: [new PageBreak()] })]
     case 'table': return [setTable(block, printed)]
@@ -185,10 +197,10 @@ function setBlock(block: PrintedBlock, printed: PrintedPaper, newPage = false): 
   }
 }
 
-function setParagraph(paragraph: PrintedParagraph, printed: PrintedPaper, over: IParagraphOptions = {}): Paragraph {
+function setParagraph(paragraph: PrintedParagraph, printed: WordPaper, over: IParagraphOptions = {}): Paragraph {
   const { role, runs, lead, item, look, runIn, anchor } = paragraph
   const own = printed.geometry.looks[role]
-  const set = runs.flatMap((run, i) => setRun(run, printed, runIn && i < runIn.runs))
+  const set = setRuns(runs, printed, runIn?.runs)
   const number = lead && !item ? [new TextRun({ children: [...lead.map(run => run.text), new Tab()] })] : []
   const children: ParagraphChild[] = [...number, ...set]
   const indents = look && (look.left !== undefined || look.first !== undefined) && !item
@@ -207,7 +219,7 @@ function setParagraph(paragraph: PrintedParagraph, printed: PrintedPaper, over: 
 const bookmark = (anchor: string): string => anchor.replace(/[^A-Za-z0-9_]/gu, '_').slice(0, 40)
 
 /** Rules above, below and under the headings only, as every manual here asks. */
-function setTable({ rows, headed }: PrintedTable, printed: PrintedPaper): Table {
+function setTable({ rows, headed }: PrintedTable, printed: WordPaper): Table {
   const rule = { style: BorderStyle.SINGLE, size: 6, color: '000000' }
   const none = { style: BorderStyle.NONE, size: 0, color: 'FFFFFF' }
   return new Table({
@@ -248,6 +260,23 @@ function setPicture({ picture, alt, name, look }: PrintedPicture, printed: Print
 
 // Words -----------------------------------------------------------------------------------------------------------------
 
+/** Runs in their order, those of one citation in its control where there are such. @param heading how many are a heading's */
+function setRuns(runs: readonly PrintedRun[], printed: WordPaper, heading = 0): ParagraphChild[] {
+  const out: ParagraphChild[] = []
+  const seen = new Set<number>()
+  for (let i = 0; i < runs.length;) {
+    const { citation } = runs[i]!
+    const id = citation === undefined ? undefined : printed.controls?.[citation]
+    let end = i + 1
+    while (id !== undefined && runs[end]?.citation === citation) end++
+    const set = runs.slice(i, end).flatMap((run, at) => setRun(run, printed, i + at < heading))
+    out.push(...(id === undefined ? set : [control(set, id, citation! + 1, seen.has(citation!))]))
+    if (id !== undefined) seen.add(citation!)
+    i = end
+  }
+  return out
+}
+
 function setRun(run: PrintedRun, { notesAt }: PrintedPaper, heading = false): ParagraphChild[] {
   if (run.note !== undefined) return [notesAt === 'end' ? new EndnoteReferenceRun(run.note) : new FootnoteReferenceRun(run.note)]
   const runs = run.text.split('\n').map((text, i) => new TextRun({
@@ -267,7 +296,7 @@ function setRun(run: PrintedRun, { notesAt }: PrintedPaper, heading = false): Pa
 }
 
 /** A note's paragraphs; its number is written by the program that opens the document. */
-function noteParagraphs(note: readonly PrintedParagraph[], printed: PrintedPaper): Paragraph[] {
+function noteParagraphs(note: readonly PrintedParagraph[], printed: WordPaper): Paragraph[] {
   const behind = printed.geometry.noteNumber === 'full-size' ? '. ' : ' '
   return note.map((paragraph, i) => setParagraph(i ? paragraph : { ...paragraph, runs: [{ text: behind }, ...paragraph.runs] }, printed))
 }

@@ -113,9 +113,9 @@ function go({ from }: ShownLine) {
 }
 /** One who comes from Write, or from a finding, is shown the place. */
 function arrive() {
-  const { sheet: laid, lastBlock } = pages
+  const { sheet: laid, lastPlace } = pages
   const { block } = route.query
-  const place = typeof block === 'string' ? Number(block) : lastBlock
+  const place = typeof block === 'string' ? Number(block) : lastPlace?.paper === store.paper!.id ? lastPlace.block : undefined
   if (!laid || place === undefined) return
   const wanted = JSON.stringify({ block: place })
   const at = laid.pages.findIndex(page => page.lines.some(line => line.from && JSON.stringify(line.from) === wanted))
