@@ -184,6 +184,27 @@ describe('the PDF', () => {
   })
 })
 
+describe('a PDF that is to be kept', () => {
+  /** Whether it says so of itself (ISO 19005-2), and what its metadata call it. */
+  const kept = async (over: Partial<PaperToPrint>) => {
+    const pdf = await getDocumentProxy(await write('pdf', paper('apa-7', over)))
+    const { metadata } = await pdf.getMetadata()
+    const raw = String((metadata as { getRaw?: () => string } | null)?.getRaw?.() ?? '')
+    return { says: /<pdfaid:part>2<\/pdfaid:part>\s*<pdfaid:conformance>A</u.test(raw), title: (metadata as { get: (name: string) => string }).get('dc:title') }
+  }
+  const figure = (src: string): Partial<PaperToPrint> => ({ body: { type: 'doc', content: [{ type: 'figure', attrs: { src, alt: 'A pond' }, content: [] }] } })
+  // A frame of 8 bits, 1 × 1, of four inks; nothing of the picture follows.
+  const inks = `data:image/jpeg;base64,${Buffer.from([0xFF, 0xD8, 0xFF, 0xC0, 0, 20, 8, 0, 1, 0, 1, 4, 1, 17, 0, 2, 17, 0, 3, 17, 0, 4, 17, 0, 0xFF, 0xD9]).toString('base64')}`
+  it.each<[string, boolean, Partial<PaperToPrint>]>([
+    ['as a paper’s is', true, {}],
+    ['not with letters that no face of it has', false, { body: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: '𓀀' }] }] } }],
+    ['with a picture of the screen’s colours', true, figure(PIXEL)],
+    ['not with one of inks', false, figure(inks)],
+  ])('%s', async (_, wanted, over) => expect((await kept(over)).says).toBe(wanted))
+  it('has its title whole, whatever letters stand in it', async () =>
+    expect((await kept({ title: 'Mud & <Silt>' })).title).toBe('Mud & <Silt>'))
+})
+
 describe('whatever a paper holds, every way out is written', () => {
   const bad = 'a\uFFFEb\u0000c\uD800d\u001Fe'
   const cell: DocNode = { type: 'tableCell', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'm' }] }] }

@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { strFromU8, unzipSync } from 'fflate'
 import { getDocumentProxy } from 'unpdf'
-import { newPaper, saved, sheet, style } from './paper'
+import { chips, cite, newPaper, saved, sheet, style } from './paper'
 
 const pages = (page: Page) => page.getByRole('region', { name: 'The pages as they print' })
 /** The lines of one page as the screen has them. */
@@ -103,6 +103,39 @@ test('the paper on the clipboard, as its pages have it', async ({ page, context 
   expect(html).toMatch(/text-indent: ?36pt[^>]*>For four hundred years/u)
   expect(html).toMatch(/text-indent: ?-36pt/u)
   expect(text).toContain('\n    For four hundred years')
+})
+
+test('a document comes back with the citations that it went out with; a paper is begun as what it will be', async ({ page, request }) => {
+  const { id } = await newPaper(request, 'Out and in')
+  await page.goto(`/papers/${id}/write`)
+  await sheet(page).click()
+  await page.keyboard.type('It silts ')
+  await cite(page, 'okonjo', '104')
+  await page.keyboard.type('.')
+  await page.keyboard.press('Enter')
+  await page.getByLabel('What this paragraph is').selectOption('Appendix')
+  await page.keyboard.type('What was asked')
+  await expect(sheet(page).locator('h1')).toHaveAttribute('data-label', 'Appendix\n')
+  await saved(page)
+  await page.getByRole('link', { name: /Hand in$/u }).click()
+  await page.getByLabel('Citations known again').selectOption('yes')
+  await expect.poll(() => lines(page, '4')).toEqual(['4', 'Appendix', 'What was asked'])
+  await saved(page)
+  const { bytes } = await take(page, 'Word-processor document')
+
+  await page.goto('/')
+  await page.getByLabel('Title of a new paper').fill('In again')
+  await page.getByLabel('as', { exact: true }).selectOption('an annotated bibliography')
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await page.getByRole('link', { name: /Hand in$/u }).click()
+  await expect(page.getByLabel('Handed in as')).toHaveValue('annotated')
+  await page.getByRole('link', { name: /Write$/u }).click()
+  await page.locator('input[type=file][accept*=docx]').setInputFiles({ name: 'out.docx', mimeType: 'application/zip', buffer: Buffer.from(bytes) })
+  const dialog = page.getByRole('dialog')
+  await expect(dialog.getByText('1 citation comes back as it went out')).toBeVisible()
+  await dialog.getByRole('button', { name: 'Put it in' }).click()
+  await expect(chips(page)).toHaveText(['(Okonjo, 2021, p. 104)'])
+  await expect(sheet(page).locator('h1')).toHaveText('What was asked')
 })
 
 test('a way out that fails says so and leaves nothing; one that takes long can be stopped', async ({ page }) => {

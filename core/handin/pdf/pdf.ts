@@ -3,10 +3,11 @@
  * note marks that lead to their notes and back, and tags that say what everything is (PDF 1.7, 14.8).
  */
 import PDFDocument from 'pdfkit'
-import { pictureBytes, type PictureBytes } from '../../sheet/pictures'
+import { isOfInks, pictureBytes, type PictureBytes } from '../../sheet/pictures'
 import { FEATURES, type Faces } from '../../sheet/pages/face'
 import type { Page, PlacedLine, PlacedPicture, PlacedText, Sheet } from '../../sheet/pages/pages'
 import { headingRuns, wordsOf, type PrintedBlock, type PrintedPaper } from '../../sheet/printed'
+import { escapeHtml } from '../../text/runs'
 import { setPlainly } from './plain-setting'
 import { Tags } from './tags'
 
@@ -24,11 +25,13 @@ export function writePdf(paper: PrintedPaper, sheet: Sheet, file: FaceFile, face
     size: [sheet.width, sheet.height],
     margin: 0,
     pdfVersion: '1.7',
+    ...(canBeKept(sheet) ? { subset: 'PDF/A-2a' as const } : {}),
     tagged: true,
     displayTitle: true,
     lang: paper.language,
     info: { Title: paper.title, Author: paper.writer, Creator: 'Dendle', Producer: 'Dendle' },
   })
+  escapeMetadata(doc)
   const done = new Promise<Uint8Array>((resolve, reject) => {
     const parts: Uint8Array[] = []
     doc.on('data', (part: Uint8Array) => parts.push(part))
@@ -50,6 +53,27 @@ export function writePdf(paper: PrintedPaper, sheet: Sheet, file: FaceFile, face
   labelPages(doc, sheet.pages)
   doc.end()
   return done
+}
+
+/**
+ * Whether the pages can be said to be kept for good (ISO 19005-2): every letter is in a face that goes with them
+ * (6.2.11.8), every colour one of the screen's (6.2.4.3).
+ */
+function canBeKept({ lacking, pages }: Sheet): boolean {
+  const pictures = new Set(pages.flatMap(page => page.pictures.map(({ picture }) => picture.picture)))
+  return !lacking.length && [...pictures].every((address) => { const read = pictureBytes(address); return !read || !isOfInks(read) })
+}
+
+/** The package writes title and writer into the metadata, which are XML, as they stand. */
+function escapeMetadata(doc: Doc) {
+  const own = doc as unknown as { info: Record<string, unknown>, _addInfo: () => void }
+  const write = own._addInfo.bind(own)
+  own._addInfo = () => {
+    const { info } = own
+    own.info = Object.fromEntries(Object.entries(info).map(([key, said]) => [key, typeof said === 'string' ? escapeHtml(said) : said]))
+    write()
+    own.info = info
+  }
 }
 
 function setPage(doc: Doc, page: Page, tags: Tags, outline: Outline) {

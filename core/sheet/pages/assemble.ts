@@ -82,7 +82,20 @@ export function assemble(paper: PrintedPaper, parts: readonly PageParts[], faces
   })
   const { width, height, lineNumbers } = paper.geometry
   const numbered = lineNumbers ? withLineNumbers(pages, paper, faces) : pages
-  return { width, height, pages: withContents(numbered, anchors, paper, faces), anchors, lacking: [...faces.lacking] }
+  const whole = withContents(numbered, anchors, paper, faces)
+  return { width, height, pages: whole, anchors, lacking: lackingOn(whole, faces) }
+}
+
+/** Letters on the pages that no face has: of these pages, where others were set in the same faces before. */
+function lackingOn(pages: readonly Page[], faces: Faces): string[] {
+  if (!faces.lacking.size) return []
+  const out = new Set<string>()
+  for (const { lines } of pages)
+    for (const { texts } of lines)
+      for (const { text, face } of texts)
+        for (const char of text)
+          if (faces.lacking.has(char) && !faces.of(face).has(char.codePointAt(0)!)) out.add(char)
+  return [...out]
 }
 
 interface Body { lines: PlacedLine[], rules: PlacedRule[], pictures: PlacedPicture[] }

@@ -103,7 +103,7 @@ export interface OtherFace { name: string, letters: RegExp, face: () => Face | u
  */
 export class Faces {
   private readonly own: ReadonlyMap<string, Face>
-  /** Letters that no face here has: they print as an empty box, and are said to. */
+  /** Letters that no face here had when they were met, in any paper: they print as an empty box. */
   readonly lacking = new Set<string>()
 
   /** @param others asked in their order, each read when a letter of its own is met; one may be absent */

@@ -117,6 +117,10 @@ describe('pages', () => {
     expect(sheet.pages.length).toBeGreaterThan(2)
     for (const page of sheet.pages) expect(bottom(page)).toBeLessThanOrEqual(540 - 42 + 0.1)
   })
+  it('say which letters no face has, and of these pages only', () => {
+    expect(lay([p('Mud 𓀀 and שלום.')]).lacking).toEqual(['𓀀'])
+    expect(lay([p('Mud.')]).lacking).toEqual([])
+  })
   it('of an empty paper are one', () => {
     expect(lay([p()]).pages).toHaveLength(1)
     expect(lay([], 'nature', { writer: '' }).pages).toHaveLength(1)
