@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest'
 import { shippedFaces } from '../../server/faces'
 import { readMarkdown } from '../intake/markdown'
 import type { DocNode } from '../sheet/document'
+import { typedLabel } from '../sheet/appendices'
 import { Layouter } from '../sheet/pages/pages'
 import { printPaper, type PaperToPrint } from '../sheet/print'
 import { citationsOf } from '../sheet/walking'
@@ -181,6 +182,26 @@ describe('the PDF', () => {
     const names = links.flatMap(link => (typeof link.dest === 'string' ? [link.dest] : []))
     expect(names).toContain('note-1')
     for (const name of names) expect(await pdf.getDestination(name), name).not.toBeNull()
+  })
+})
+
+describe('an appendix', () => {
+  const heading = (text: string): DocNode => ({ type: 'heading', attrs: { level: 1, appendix: true }, content: [{ type: 'text', text }] })
+  const given = paper('apa-7', { body: { type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Mud.' }] }, heading('Asked'), heading('Counted')] }, details: { ...DETAILS, contents: 'yes' } })
+  it.each<[Way, RegExp]>([
+    ['md', /^## Appendix A\. Asked$/mu],
+    ['marked', /^# Appendix B\. Counted$/mu],
+    ['html', /<section role="doc-appendix" class="page">\s*<h2[^>]*>Appendix A<br>Asked<\/h2>/u],
+    ['txt', /^ {20,}Appendix A\n {20,}Asked$/mu],
+    ['tex', /\\addcontentsline\{toc\}\{section\}\{Appendix A\. Asked\}/u],
+  ])('as %s', async (way, wanted) => expect(await text(way, given)).toMatch(wanted))
+  it('is found again in the marked text that it went out in', async () => {
+    const doc = readMarkdown((await text('marked', given)).replace(/^---[\s\S]*?---\n/u, ''), () => undefined)
+    expect(doc.content!.flatMap(one => (one.type === 'heading' ? [typedLabel(one.content![0]!.text!)] : []))).toEqual([12, 12])
+  })
+  it('is in the bookmarks of the PDF, on one line', async () => {
+    const outline = await (await getDocumentProxy(await write('pdf', given))).getOutline()
+    expect(outline?.map(item => item.title)).toEqual(['On Mud & gates', 'Contents', 'Appendix A. Asked', 'Appendix B. Counted'])
   })
 })
 

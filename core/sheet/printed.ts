@@ -130,12 +130,16 @@ export const noteLead = ({ noteNumber }: Pick<Geometry, 'noteNumber'>, n: number
 export const paragraphsIn = (blocks: readonly PrintedBlock[]): PrintedParagraph[] =>
   blocks.flatMap(block => (block.is === 'paragraph' ? [block] : block.is === 'table' ? block.rows.flat(2) : []))
 
+/** A paragraph's runs on one line; a stop behind the label of an appendix, where the style sets its title below it. */
+export const onOneLine = ({ role, runs }: Pick<PrintedParagraph, 'role' | 'runs'>): PrintedRun[] =>
+  runs.map((run, i) => (run.text.includes('\n') ? { ...run, text: run.text.replaceAll('\n', role === 'appendix-heading' && i === 0 ? '. ' : ' ') } : run))
+
 /** What contents and bookmarks call a heading: its own runs without marks of notes, on one line. */
-export const headingRuns = ({ runs, runIn }: PrintedParagraph): PrintedRun[] =>
-  runs
-    .slice(0, runIn?.runs)
+export const headingRuns = (paragraph: PrintedParagraph): PrintedRun[] =>
+  onOneLine(paragraph)
+    .slice(0, paragraph.runIn?.runs)
     .filter(run => run.note === undefined)
-    .map(({ citation: _c, link: _l, ...run }) => ({ ...run, text: run.text.replaceAll('\n', '. ') }))
+    .map(({ citation: _c, link: _l, ...run }) => run)
 
 /** A paragraph's words. */
 export const wordsOf = ({ lead = [], runs }: Pick<PrintedParagraph, 'lead' | 'runs'>): string =>

@@ -4,7 +4,15 @@
  */
 import { headsOn, headWords } from '../../sheet/heads'
 import { pictureBytes } from '../../sheet/pictures'
-import { noteLead, type PrintedPaper, type PrintedParagraph, type PrintedPicture, type PrintedRun, type PrintedTable } from '../../sheet/printed'
+import {
+  headingRuns,
+  noteLead,
+  type PrintedPaper,
+  type PrintedParagraph,
+  type PrintedPicture,
+  type PrintedRun,
+  type PrintedTable,
+} from '../../sheet/printed'
 import type { Look } from '../../styles/page-schema'
 import { grouped, headingLevel, type Grouped } from '../grouped'
 
@@ -150,7 +158,7 @@ class LatexWriter {
     const level = headingLevel(paragraph)
     if (!level) return looked(words, look)
     // Readers of the PDF find the heading; a note's words are none of it.
-    const plain = this.runs(runs.filter(run => run.note === undefined))
+    const plain = this.runs(headingRuns(paragraph))
     const mark = level <= HEADINGS.length ? `\\addcontentsline{toc}{${HEADINGS[level - 1]}}{${plain}}` : ''
     const label = paragraph.anchor ? `\\label{${paragraph.anchor}}` : ''
     return `\\phantomsection${mark}${label}\n${looked(words, look)}\\nopagebreak`

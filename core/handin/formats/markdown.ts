@@ -1,5 +1,5 @@
 /** The paper as Markdown: headings, emphasis, lists, quotations, tables, footnotes; what Markdown has no words for as HTML. */
-import type { PrintedPaper, PrintedParagraph, PrintedRun, PrintedTable } from '../../sheet/printed'
+import { onOneLine, type PrintedPaper, type PrintedParagraph, type PrintedRun, type PrintedTable } from '../../sheet/printed'
 import { grouped, headingLevel, type Grouped } from '../grouped'
 
 /** @param verbatim citations are marks already, whose brackets are no signs of Markdown */
@@ -41,10 +41,11 @@ class MarkdownWriter {
 
   private paragraph(paragraph: PrintedParagraph, plain: boolean): string {
     const { role, runs, lead, item } = paragraph
-    const words = this.runs(runs)
-    if (!words) return ''
-    if (role === 'title' || role === 'title-page-title') return plain || paragraph.anchor === 'title' ? `# ${words}` : ''
     const level = headingLevel(paragraph)
+    const isTitle = role === 'title' || role === 'title-page-title'
+    const words = this.runs(level || isTitle ? onOneLine(paragraph) : runs)
+    if (!words) return ''
+    if (isTitle) return plain || paragraph.anchor === 'title' ? `# ${words}` : ''
     if (level) return `${'#'.repeat(Math.min(6, level + (this.verbatim ? 0 : 1)))} ${words}`
     if (role === 'division') return `### ${words}`
     return lead && !item ? `${escaped(lead.map(run => run.text).join(''))} ${words}` : words
