@@ -125,7 +125,7 @@ test('a document comes back with the citations that it went out with; a paper is
 
   await page.goto('/')
   await page.getByLabel('Title of a new paper').fill('In again')
-  await page.getByLabel('as', { exact: true }).selectOption('an annotated bibliography')
+  await page.locator('select[name=sort]').selectOption('an annotated bibliography')
   await page.getByRole('button', { name: 'Begin' }).click()
   await page.getByRole('link', { name: /Hand in$/u }).click()
   await expect(page.getByLabel('Handed in as')).toHaveValue('annotated')
