@@ -18,6 +18,7 @@ const WAKING = transformSync(readFileSync(new URL('./app/waking/hold.js', import
   minify: true,
   target: 'es2022',
 }).code
+const COLOURS = 'sRGB_IEC61966_2_1.icc'
 // The type that Nuxt gives this part knows none of Nitro's own options here.
 const nitro = {
   compressPublicAssets: true,
@@ -28,6 +29,8 @@ const nitro = {
       cpSync(join(rootDir, 'server/db/migrations'), join(serverDir, 'migrations'), { recursive: true })
       // And the faces, to measure by and to put into PDFs.
       for (const file of [...TWINS.flatMap(filesOf).map(([, own]) => own), ...OTHERS.map(other => other.file)]) cpSync(join(rootDir, 'node_modules', file), join(serverDir, 'workers/faces', file))
+      // And what the PDF's colours are measured by, which the package reads beside the script that it is bundled into.
+      cpSync(join(rootDir, 'node_modules/pdfkit/js/data', COLOURS), join(serverDir, 'workers/data', COLOURS))
       await esbuild({
         entryPoints: [join(rootDir, 'server/workers/document.worker.ts')],
         outfile: join(serverDir, 'workers/document.mjs'),

@@ -2,7 +2,7 @@
  * Starts the `dendle` command. The TypeScript of bin/ and core/ is bundled into .cache at the first call and whenever it
  * changed, so that every other call starts in a few tenths of a second.
  */
-import { mkdirSync, readdirSync, renameSync, statSync } from 'node:fs'
+import { cpSync, mkdirSync, readdirSync, renameSync, statSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
 
@@ -31,6 +31,9 @@ if (modified(bundle) < Math.max(modified(join(root, 'core')), modified(join(root
     minify: true,
     logLevel: 'error',
   })
+  // What the PDF's colours are measured by is read beside the script that its package is bundled into.
+  const colours = 'sRGB_IEC61966_2_1.icc'
+  cpSync(join(root, 'node_modules/pdfkit/js/data', colours), join(root, '.cache/data', colours))
   renameSync(aside, bundle)
 }
 await import(pathToFileURL(bundle).href)

@@ -13,7 +13,7 @@ import { capitaliseText } from '../core/text/capitals'
 import { rowOf } from '../core/text/lookup'
 
 const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array of jobs, as JSON
-dendle convert [FILE] --to csl-json|bibtex|ris [--from csl-json|bibtex|ris|html|text]   sources
+dendle convert [FILE] --to csl-json|bibtex|biblatex|ris [--from csl-json|bibtex|ris|html|text]   sources
 dendle case --style STYLE [--role title|container]   one title a line
 dendle check [FILE]                           a paper job as JSON: what a careful marker would circle
 dendle compare [FILE] --list LISTFILE         a job as JSON, and a list made elsewhere (.docx, .html, .txt)
