@@ -10,7 +10,7 @@ import { plain } from '../text/runs'
 import { foldWords } from '../text/filing'
 import { lostKeys, markFound } from './marks-left'
 import { blockBecomes, splice } from './mending'
-import { blotted, sentenceAt, type Line, type LineCitation } from './reading'
+import { blotted, sentenceAt, type BlockReading, type Line, type LineCitation } from './reading'
 import { citationAt, cut, wordsAt, type BlockRule, type BlockSetting, type Found, type WholeRule } from './setting'
 import { isNear, nameOf, surnamesOf, TypedReader } from './typed'
 import { SAYS, eachCitation } from './citation-rules'
@@ -152,9 +152,15 @@ export const numberOrder: WholeRule = ({ paper, readings, composition }) => {
   return []
 }
 
+const citedIn = (readings: readonly BlockReading[]): Set<string> => {
+  const out = new Set<string>()
+  for (const { citations } of readings) for (const { data } of citations) for (const { id } of data.items) out.add(id)
+  return out
+}
+
 export const uncited: WholeRule = ({ paper, alsoList, composition, readings, sources, doc }) => {
-  if (paper.style.list.uncited || !composition.citations.length || !readings.length) return []
-  const cited = new Set(readings.flatMap(({ citations }) => citations.flatMap(one => one.data.items.map(item => item.id))))
+  if (paper.style.list.uncited || !alsoList.length || !composition.citations.length || !readings.length) return []
+  const cited = citedIn(readings)
   const credited = JSON.stringify(
     doc.content?.filter((one) => one.type === 'table' || one.type === 'figure').map((one) => one.attrs?.from) ?? [],
   )
@@ -171,7 +177,7 @@ export const uncited: WholeRule = ({ paper, alsoList, composition, readings, sou
 /** A bibliography may be a choice (Chicago 18, 13.67); a list of what is cited may not. */
 export const leftOut: WholeRule = ({ paper, leftOut: out, composition, readings, sources }) => {
   if (paper.style.list.uncited || paper.style.citation.system === 'numbers' || !out?.length || !composition.citations.length) return []
-  const cited = new Set(readings.flatMap(({ citations }) => citations.flatMap(one => one.data.items.map(item => item.id))))
+  const cited = citedIn(readings)
   return sources
     .filter(source => out.includes(source.id) && cited.has(source.id))
     .map((source): Found => ({ check: 'citations.left-out', excerpt: cut(plain(listEntry(paper.style, source) ?? [])) || nameOf(source), where: { at: 'list' } }))

@@ -177,15 +177,13 @@ const boldHeading: WholeRule = ({ doc, readings }) => {
   let level = 1
   return readings.flatMap(({ kind, level: own, lines }, block): Found[] => {
     if (kind === 'heading') level = own
-    const node = doc.content![block]!
     const [line] = lines
+    if (kind !== 'paragraph' || !line || line.text.length > 100) return []
+    const node = doc.content![block]!
     const content = (node.content ?? []).filter(child => child.text?.trim())
     const bold = content.length > 0 && content.every(child => child.marks?.some(mark => mark.type === 'bold'))
     if (
-      kind !== 'paragraph'
-      || !line
-      || !bold
-      || line.text.length > 100
+      !bold
       || /[.,;]\s*$/u.test(line.text)
       || line.text.includes(CITED)
       || readings[block + 1]?.kind !== 'paragraph'

@@ -8,7 +8,7 @@ import { countOf } from '../text/words'
 import { citationOf, QUOTATION } from './citation-rules'
 import { blockBecomes, joined, sliceInline, splice, withLine } from './mending'
 import { straysFrom } from './quoted'
-import { blotted, citationsIn, lastCited, ofBlock, readable, sentenceAt, type Line, type Quoted } from './reading'
+import { blotted, citationsIn, lastCited, ofBlock, readable, sentenceAt, type BlockReading, type Line, type Quoted } from './reading'
 import { cut, shown, wordsAt, type BlockRule, type BlockSetting, type Found, type RuleFamily, type WholeRule } from './setting'
 
 const eachQuotation = ({ reading }: BlockSetting, visit: (line: Line, one: Quoted) => Found[]): Found[] =>
@@ -364,13 +364,14 @@ const leadsIn = (line: Line, { from }: Quoted): boolean => /[:,]$/u.test(line.te
 
 /** A block quotation with nothing of the writer's behind it, and a paragraph that ends in someone else's sentence. */
 const lastWord: WholeRule = ({ readings, doc }) => {
-  const bodies = readings.flatMap((reading, block) =>
-    doc.content![block]!.type === 'pageBreak' || (!reading.citations.length && !reading.lines.some((line) => line.text.trim()))
-      ? []
-      : [{ reading, block }],
-  )
-  return bodies.flatMap(({ reading, block }, i): Found[] => {
-    const next = bodies[i + 1]?.reading.kind
+  const holds = (reading: BlockReading, block: number) =>
+    doc.content![block]!.type !== 'pageBreak' && (reading.citations.length > 0 || reading.lines.some((line) => line.text.trim()))
+  const kinds: BlockReading['kind'][] = []
+  const bodies: number[] = []
+  readings.forEach((reading, block) => { if (holds(reading, block)) { bodies.push(block); kinds.push(reading.kind) } })
+  return bodies.flatMap((block, i): Found[] => {
+    const reading = readings[block]!
+    const next = kinds[i + 1]
     if (reading.kind === 'quotation') {
       return next === undefined || next === 'heading' || next === 'quotation'
         ? [{ check: 'quotations.last-word', excerpt: cut(readable(reading.lines.at(-1)!.text)), where: { at: 'block', block } }]
