@@ -22,6 +22,7 @@ export const cssOf = (look: Look, face: string): string => [
   `font-family:'${face}',serif`,
   `font-size:${look.size}pt`,
   ...(look.bold ? ['font-weight:bold'] : []),
+  ...(look.smallCaps ? ['font-variant:small-caps'] : []),
 ].join(';')
 const escaped = (text: string): string => text.replace(/&/gu, '&amp;').replace(/</gu, '&lt;').replace(/>/gu, '&gt;')
 const numbered = (style: Style, entry: ListEntry): string => (entry.number === undefined ? '' : (style.list.number ?? '{n}').replace('{n}', String(entry.number)))

@@ -26,6 +26,9 @@ describe('the page', () => {
     // APA 6: 2.01 the title plain, 8.03 the heading of the list plain.
     ['apa-6', 'title', { bold: false, align: 'centre' }],
     ['apa-6', 'list-heading', { bold: false }],
+    // IEEE: headings over what ends the paper are primary ones without a number.
+    ['ieee', 'list-heading', { align: 'centre', smallCaps: true }],
+    ['ieee', 'appendix-heading', { align: 'centre', smallCaps: true }],
     // MLA 9: 1.2–1.5 double lines, half an inch, nothing bold; 6.35 block quotations.
     ['mla-9', 'opening-line', { align: 'left', leading: 2, first: 0 }],
     ['mla-9', 'title', { align: 'centre', bold: false }],

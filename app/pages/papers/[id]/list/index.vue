@@ -163,7 +163,7 @@ const leaves = (id: string) => {
         </div>
         <h2
           class="col-start-2 bg-leaf pt-10 pb-2 text-center font-page text-page"
-          :class="[store.style.page.listHeadingBold && 'font-bold', over === '' && 'bg-tint']"
+          :class="[looks['list-heading'].bold && 'font-bold', looks['list-heading'].smallCaps && '[font-variant:small-caps]', over === '' && 'bg-tint']"
           data-testid="list-heading"
           @dragover="hold($event, '')"
           @drop="drop($event, '')"
