@@ -118,7 +118,7 @@ test('a document comes back with the citations that it went out with; a paper is
   await expect(sheet(page).locator('h1')).toHaveAttribute('data-label', 'Appendix\n')
   await saved(page)
   await page.getByRole('link', { name: /Hand in$/u }).click()
-  await page.getByLabel('Citations known again').selectOption('yes')
+  await page.getByLabel('Citations in .docx').selectOption('yes')
   await expect.poll(() => lines(page, '4')).toEqual(['4', 'Appendix', 'What was asked'])
   await saved(page)
   const { bytes } = await take(page, 'Word-processor document')

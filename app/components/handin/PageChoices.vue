@@ -22,7 +22,7 @@ const rows = computed((): Row[] => {
   const [is, was] = [now.value, own.value]
   const row = (key: string, says: string, value: string, otherwise: string, options: Row['options']): Row =>
     ({ key, says, value, otherwise, options })
-  const yesNo = (key: 'titlePage' | 'contents' | 'figures' | 'lineNumbers' | 'carried', says: string) => row(key, says, yes(is[key]), yes(was[key]), YES_NO)
+  const yesNo = (key: 'titlePage' | 'contents' | 'figures' | 'lineNumbers', says: string) => row(key, says, yes(is[key]), yes(was[key]), YES_NO)
   const edges = (justified: boolean) => (justified ? 'justified' : 'ragged')
   const sizeOf = ({ name, size }: (typeof FACES)[number]) => page.size + (name === page.face ? 0 : size - 12)
   const whole = is.sort === 'paper'
@@ -40,7 +40,7 @@ const rows = computed((): Row[] => {
     is.justified && row('hyphens', 'Long words', yes(is.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']]),
     whole && page.columns && row('columns', 'Columns', yes(is.columns > 1), 'no', [['no', 'one'], ['yes', 'two, as printed']]),
     whole && yesNo('lineNumbers', 'Lines numbered'),
-    whole && yesNo('carried', 'Citations known again when the document comes back'),
+    whole && row('carried', 'Citations in .docx', yes(is.carried), 'no', [['no', 'as words'], ['yes', 'to come back as such']]),
   ].map(one => (typeof one === 'object' ? one : false))
   return all.filter(one => typeof one === 'object')
 })
