@@ -4,54 +4,15 @@ import { getDocumentProxy } from 'unpdf'
 import { load } from 'cheerio'
 import { describe, expect, it } from 'vitest'
 import { shippedFaces } from '../../server/faces'
+import { DETAILS, paper, PIXEL, SOURCES, text, WIDE, write } from '../../tests/fixtures/whole-paper'
 import { readMarkdown } from '../intake/markdown'
 import type { DocNode } from '../sheet/document'
 import { typedLabel } from '../sheet/appendices'
 import { Layouter } from '../sheet/pages/pages'
 import { printPaper, type PaperToPrint } from '../sheet/print'
 import { citationsOf } from '../sheet/walking'
-import type { Source } from '../source/model'
-import { styleOf } from '../styles'
 import { escapeLatex } from './formats/latex'
-import { fileName, writeWay, type Way } from './ways'
-
-const SOURCES: Source[] = [
-  { id: 'a', kind: 'book', fields: { author: [{ family: 'Tremayne', given: 'Loveday' }], issued: { start: { year: 2018 } }, title: 'Working the tide', publisher: 'Salt & Marsh' } },
-  { id: 'b', kind: 'web-page', fields: { author: [{ family: 'Gill', given: 'Ros' }], issued: { start: { year: 2020 } }, title: 'How a mill works while the water is out', url: 'https://mill.example/how_it_works?a=1&b=2' } },
-]
-const TEXT = `# Mud & gates
-
-A mill \\<i\\> is 50% \\_old\\_ {and} *kept* [ref: a, p. 4]. It is **so**.[^1] See [there](https://x.example/a?b=1&c=2) and \\<there\\>.
-
-> We did not notice.
->
-> Nobody did. [ref: b]
-
-## Lists
-
-1. one
-2. two
-   - inner
-   - more
-
-| Pond | Depth |
-|---|---|
-| A\\|B | 2 m |
-
-- gate
-
-[^1]: Its *own* words, see [ref: b].
-`
-const PIXEL = 'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
-/** A PNG that says it is ten thousand pixels wide, and has none of them. */
-const WIDE = `data:image/png;base64,${btoa(String.fromCharCode(0x89, 0x50, 0x4E, 0x47, 13, 10, 26, 10, 0, 0, 0, 13, 0x49, 0x48, 0x44, 0x52, 0, 0, 0x27, 0x10, 0, 0, 0, 10, 8, 2, 0, 0, 0))}`
-const body: DocNode = readMarkdown(TEXT, key => SOURCES.find(one => one.id === key)?.id)
-body.content!.push({ type: 'figure', attrs: { src: PIXEL, alt: 'A pond, <drawn>', credit: 'By hand.' }, content: [{ type: 'text', text: 'The pond' }] })
-const DETAILS = { writer: 'Ada Moss', course: 'GEO 1', institution: 'Northmere', instructor: 'Dr. Hume', date: '2026-03-04' }
-const paper = (style = 'chicago-18-notes', over: Partial<PaperToPrint> = {}): PaperToPrint =>
-  ({ style: styleOf(style)!, title: 'On *Mud* & gates', details: DETAILS, body, sources: SOURCES, alsoList: [], ...over })
-const write = (way: Way, given = paper()) => writeWay(way, given, { faces: shippedFaces, keyOf: id => id, bibtex: () => '@book{a}' })
-const text = async (way: Way, given = paper()) => strFromU8(await write(way, given))
+import { fileName, type Way } from './ways'
 
 describe('the web page', () => {
   it('says what its parts are, and leads from marks to notes and back', async () => {
@@ -83,6 +44,7 @@ describe('Markdown', () => {
     expect(out).toContain('[there](https://x.example/a?b=1&c=2)')
   })
   it('with marks comes back as the paper that it was', async () => {
+    const { body } = paper()
     const own = { ...body, content: body.content!.filter(one => one.type !== 'figure' && one.type !== 'table') }
     const back = readMarkdown(await text('marked', paper('apa-7', { body: own })), key => SOURCES.find(one => one.id === key)?.id)
     const bare = ({ type, text: own, marks, attrs, content }: DocNode): unknown =>
