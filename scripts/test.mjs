@@ -1,10 +1,12 @@
 // One command: installs what is missing, then lint, types, unit tests, build, browser tests.
 import { build, install, run, runTogether, say } from './env.mjs'
 import { installChromium } from './chromium.mjs'
+import { installReaders } from './readers.mjs'
 
 const steps = [
   ['Packages', install],
   ['Chromium', installChromium],
+  ['Other readers', installReaders],
   ['Types prepared', () => run('npx', ['nuxt', 'prepare'], { stdio: ['ignore', 'ignore', 'inherit'] })],
   ['Lint and types', () => runTogether(['npx', 'eslint', '.', '--max-warnings', '0'], ['npx', 'nuxt', 'typecheck'])],
   ['Unit tests', () => run('npx', ['vitest', 'run'])],
