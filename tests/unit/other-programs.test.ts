@@ -121,12 +121,17 @@ describe.skipIf(!has('pdftotext') || !has('pdfinfo'))('Poppler', () => {
   })
   it('reads the tags, in the order of reading', async () => {
     writeFileSync(join(place, 'tags.pdf'), await write('pdf', whole('chicago-18-notes')))
-    const tree = ask('pdfinfo', '-struct', 'tags.pdf').split('\n').map(line => line.trim().replace(/[ :].*$/u, ''))
+    const drawn = ask('pdfinfo', '-struct', 'tags.pdf').split('\n')
+    const tree = drawn.map(line => line.trim().replace(/[ :].*$/u, ''))
+    const depth = drawn.map((line, i) => [tree[i], line.search(/\S/u) / 2] as const)
     const first = (tag: string) => { const at = tree.indexOf(tag); expect(at, tag).toBeGreaterThanOrEqual(0); return at }
     expect(first('H1')).toBeLessThan(first('H2'))
     expect(first('P')).toBeLessThan(first('BlockQuote'))
     expect(first('BlockQuote')).toBeLessThan(first('L'))
     expect(first('L')).toBeLessThan(first('Table'))
+    // A quotation of two paragraphs is one, and a list in a list stands in its item.
+    expect(tree.filter(tag => tag === 'BlockQuote')).toHaveLength(1)
+    expect(depth.filter(([tag]) => tag === 'L').map(([, deep]) => deep).slice(0, 3)).toEqual([2, 4, 2])
     expect(first('TH')).toBeLessThan(first('TD'))
     expect(first('Table')).toBeLessThan(first('Figure'))
     first('Note')

@@ -11,15 +11,20 @@ type Element = PDFKit.PDFStructureElement
 const TYPE_OF: Partial<Record<Role, string>> = {
   'title': 'H1', 'title-page-title': 'H1', 'abstract-heading': 'H2', 'contents-heading': 'H2', 'appendix-heading': 'H2', 'list-heading': 'H2', 'notes-heading': 'H2',
   'heading-1': 'H2', 'heading-2': 'H3', 'heading-3': 'H4', 'heading-4': 'H5', 'heading-5': 'H6', 'division': 'H3',
-  'quotation': 'BlockQuote', 'verse': 'BlockQuote', 'caption': 'Caption', 'contents-line': 'TOCI', 'note': 'Note', 'note-at-end': 'Note',
+  'caption': 'Caption', 'contents-line': 'TOCI', 'note': 'Note', 'note-at-end': 'Note',
 }
 /** Elements that stand in one around them, for as long as they follow each other. */
-const AROUND: Partial<Record<Role, string>> = { 'list-item': 'L', 'contents-line': 'TOC', 'entry': 'L', 'annotation': 'L' }
+const AROUND: Partial<Record<Role, string>> = {
+  'contents-line': 'TOC', 'entry': 'L', 'annotation': 'L', 'quotation': 'BlockQuote', 'verse': 'BlockQuote',
+}
+/** A list that is open, and its last item, which lists within it stand in. */
+interface OpenList { list: number, level: number, element: Element, item: Element }
 
 export class Tags {
   private readonly root: Element
   private section: { is: SectionName, element: Element } | undefined
   private around: { key: string, element: Element } | undefined
+  private lists: OpenList[] = []
   private readonly elements = new Map<unknown, Element>()
   private current: Element | undefined
   private open = false
@@ -33,7 +38,7 @@ export class Tags {
   begin(is: SectionName) {
     if (this.section?.is === is) return
     this.section = { is, element: this.child(this.root, 'Sect') }
-    this.around = undefined
+    this.apart()
   }
 
   /** What is drawn from here on is of this line's element. */
@@ -46,9 +51,15 @@ export class Tags {
     this.open = true
   }
 
+  /** What comes next stands in nothing that was before it. */
+  private apart() {
+    this.around = undefined
+    this.lists = []
+  }
+
   picture({ alt, name }: PrintedPicture) {
     this.close()
-    this.around = undefined
+    this.apart()
     const element = this.child(this.section!.element, 'Figure', { alt: alt || name })
     element.add(this.doc.markStructureContent('Figure'))
     this.open = true
@@ -95,8 +106,12 @@ export class Tags {
   }
 
   private paragraphOf(block: PrintedParagraph): Element {
+    if (block.role === 'list-item') return this.child(this.itemOf(block), 'LBody')
+    this.lists = []
     const around = AROUND[block.role]
-    const key = around && `${block.role === 'annotation' ? 'entry' : block.role}${block.item?.list ?? ''}`
+    // Paragraphs of one quotation are of one block of the paper.
+    const of = block.from && 'block' in block.from ? block.from.block : ''
+    const key = around && `${block.role === 'annotation' ? 'entry' : block.role}${of}`
     if (!around) this.around = undefined
     else if (this.around?.key !== key) this.around = { key: key!, element: this.child(this.section!.element, around) }
     const parent = this.around?.element ?? this.section!.element
@@ -104,8 +119,23 @@ export class Tags {
     return this.child(parent, TYPE_OF[block.role] ?? 'P')
   }
 
-  private cellOf(table: PrintedBlock, { row, column, heading }: NonNullable<PlacedLine['cell']>): Element {
+  /** The item that a paragraph is of: a new one, or the last where it is a further paragraph of it. */
+  private itemOf({ item }: PrintedParagraph): Element {
     this.around = undefined
+    const { list, level } = item ?? { list: -1, level: 0 }
+    if (!item && this.lists.length) return this.lists.at(-1)!.item
+    const behind = ({ level: its, list: own }: OpenList) => its > level || (its === level && own !== list)
+    while (this.lists.length && behind(this.lists.at(-1)!)) this.lists.pop()
+    const last = this.lists.at(-1)
+    if (last?.level === level) return (last.item = this.child(last.element, 'LI'))
+    const element = this.child(last?.item ?? this.section!.element, 'L')
+    const first = this.child(element, 'LI')
+    this.lists.push({ list, level, element, item: first })
+    return first
+  }
+
+  private cellOf(table: PrintedBlock, { row, column, heading }: NonNullable<PlacedLine['cell']>): Element {
+    this.apart()
     const whole = this.kept(table, () => this.child(this.section!.element, 'Table'))
     const line = this.kept(`${this.idOf(table)}-${row}`, () => this.child(whole, 'TR'))
     return this.kept(`${this.idOf(table)}-${row}-${column}`, () => this.child(line, heading ? 'TH' : 'TD', heading ? { scope: 'Column' } : {}))
