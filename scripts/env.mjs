@@ -70,7 +70,7 @@ export function build() {
     ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json'],
     () => existsSync(join(ROOT, '.output/server/index.mjs')),
     () => {
-      say('Building (about a minute)…')
+      say('Building (some minutes)…')
       run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], {
         env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
         stdio: ['ignore', 'ignore', 'inherit'],
