@@ -49,7 +49,7 @@ const two = useLocalStorage('dendle-pages-beside', true, { initOnMounted: true }
 /** CSS pixels between pages, and around them; under each the line with its number. */
 const GAP = 22
 const UNDER = 30
-const beside = computed(() => (two.value && room.value > 560 ? 2 : 1))
+const beside = computed(() => (two.value && room.value > 560 && (sheet.value?.pages.length ?? 0) > 1 ? 2 : 1))
 const scale = computed(() => {
   if (!sheet.value) return 1
   const fit = (room.value - GAP * (beside.value + 1)) / beside.value / sheet.value.width
@@ -209,6 +209,8 @@ const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'
               <figcaption class="pt-1.5 text-center text-small text-soft">
                 {{ page.label }}<template v-if="pageWords[page.section]">
                   · {{ pageWords[page.section] }}
+                </template><template v-if="!page.lines.length">
+                  · nothing stands on it yet
                 </template>
               </figcaption>
             </figure>
@@ -321,15 +323,15 @@ const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'
 
 <style scoped>
 .hand-in { display: grid; grid-template-columns: auto minmax(0, 1fr) 380px; height: calc(100dvh - 53px); }
-.rail { width: 84px; height: 100%; }
-.middle { display: flex; flex-direction: column; min-height: 0; height: 100%; }
+.rail { grid-area: 1 / 1; width: 84px; height: 100%; }
+.middle { grid-area: 1 / 2; display: flex; flex-direction: column; min-height: 0; height: 100%; }
 .area { flex: 1; min-height: 0; overflow: auto; outline-offset: -3px; }
-.side { overflow-y: auto; border-left: 1px solid var(--rule); }
+.side { grid-area: 1 / 3; overflow-y: auto; border-left: 1px solid var(--rule); }
 .on { outline: 2px solid var(--verdigris); }
 @media (max-width: 1099px) {
   .hand-in { grid-template-columns: auto minmax(0, 1fr); height: auto; }
   .rail, .middle { height: calc(100dvh - 53px); }
-  .side { grid-column: 1 / -1; overflow: visible; border-left: 0; border-top: 1px solid var(--rule); }
+  .side { grid-area: 2 / 1 / auto / -1; overflow: visible; border-left: 0; border-top: 1px solid var(--rule); }
 }
 @media (max-width: 639px) {
   .hand-in { display: block; }
