@@ -1,5 +1,4 @@
 import { defineConfig } from '@playwright/test'
-// @ts-expect-error a plain script without types
 import { CHROMIUM } from './scripts/chromium.mjs'
 
 export default defineConfig({

@@ -8,7 +8,7 @@ const steps = [
   ['Chromium', installChromium],
   ['Other readers', installReaders],
   ['Types prepared', () => run('npx', ['nuxt', 'prepare'], { stdio: ['ignore', 'ignore', 'inherit'] })],
-  ['Lint and types', () => runTogether(['npx', 'eslint', '.', '--max-warnings', '0'], ['npx', 'nuxt', 'typecheck'])],
+  ['Lint and types', () => runTogether(['npx', 'eslint', '.', '--max-warnings', '0'], ['npm', 'run', '-s', 'types'])],
   ['Unit tests', () => run('npx', ['vitest', 'run'])],
   ['Build', build],
   ['Browser tests', () => run('npx', ['playwright', 'test'])],

@@ -114,7 +114,7 @@ describe('the PDF', () => {
     const sheet = new Layouter(faces).lay(printed)
     const pdf = await getDocumentProxy(await write('pdf'))
     expect(pdf.numPages).toBe(sheet.pages.length)
-    const { info } = await pdf.getMetadata() as { info: Record<string, unknown> }
+    const { info } = await pdf.getMetadata()
     expect(info).toMatchObject({ Title: 'On Mud & gates', Author: 'Ada Moss', Language: 'en' })
     expect(await pdf.getPageLabels()).toEqual(sheet.pages.map(page => page.label))
     for (const [i, page] of sheet.pages.entries()) {

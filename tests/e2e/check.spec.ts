@@ -12,7 +12,7 @@ const rules = (page: Page) => findings(page).evaluateAll(all => all.map(one => (
 
 test('every finding of a paper is dealt with by keys alone, undone as one, and left ones come back', async ({ page, request }) => {
   const made = await newPaper(request, 'Silt')
-  const [okonjo, tremayne] = made.sources as [{ id: string }, { id: string }]
+  const [okonjo, tremayne] = made.sources as unknown as [{ id: string }, { id: string }]
   const body = { type: 'doc', content: [
     { type: 'heading', attrs: { level: 2 }, content: [words('The Pond.')] },
     para(words('According to Okonjo, ponds fill '), cited('c1', okonjo.id), words('.')),

@@ -43,7 +43,7 @@ it(`${SAVES.length} times killed in the middle of saving: nothing that was ackno
     const last = await live(database, paper, revision, SAVES[round]!)
     const db = openDatabase(database)
     const now = getWorkspace(db, last.paper).paper
-    db.$client.close()
+    ;(db as typeof db & { $client: { close: () => void } }).$client.close()
     const [counted, whole] = now.body.content!.map(block => plainText(block).trim())
     expect(last.saved).toBeGreaterThanOrEqual(SAVES[round]!)
     // The one in hand when it was killed may have gone in as well; no more than that one.

@@ -1,7 +1,6 @@
 import { Linter } from 'eslint'
 import * as parser from '@typescript-eslint/parser'
 import { expect, it } from 'vitest'
-// @ts-expect-error a plain script without types
 import { ownRows } from '../../scripts/lint/own-rows.mjs'
 
 const linter = new Linter()
