@@ -19,12 +19,12 @@ function wordsBy(sheet: ShownSheet): Map<string, string> {
 }
 
 /** What this browser showed of a paper's pages, and when: hashes of the words of each of its places. */
-const lookSchema = z.object({ at: z.string(), words: z.array(z.string()) })
-type Look = z.infer<typeof lookSchema>
+const shownSchema = z.object({ at: z.string(), words: z.array(z.string()) })
+type Shown = z.infer<typeof shownSchema>
 
-function seen(key: string): Look | undefined {
+function seen(key: string): Shown | undefined {
   if (!import.meta.client) return undefined
-  try { return lookSchema.parse(JSON.parse(localStorage.getItem(key) ?? 'null')) }
+  try { return shownSchema.parse(JSON.parse(localStorage.getItem(key) ?? 'null')) }
   catch { return undefined }
 }
 
@@ -47,8 +47,8 @@ export function useSinceLastLook() {
   // Written at once: what waits for the next tick is never written by a view that is being left.
   const keep = () => {
     if (!pages.sheet) return
-    const look: Look = { at: new Date().toISOString(), words: [...new Set([...wordsBy(pages.sheet).values()].map(hash))] }
-    try { localStorage.setItem(key, JSON.stringify(look)) }
+    const shown: Shown = { at: new Date().toISOString(), words: [...new Set([...wordsBy(pages.sheet).values()].map(hash))] }
+    try { localStorage.setItem(key, JSON.stringify(shown)) }
     // A browser that keeps nothing has nothing to mark, which is no reason to trouble the writer.
     catch { /* empty */ }
   }

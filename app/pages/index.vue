@@ -27,6 +27,11 @@ const form = useForm({
     await navigateTo(`/papers/${made.id}/gather`)
   }),
 })
+/** What a paper is begun as, and in which style. */
+const chosen = computed(() => [
+  ['sort', 'as', SORT_WORDS],
+  ['style', 'in', styles.value.map(one => [one.id, one.short] as const)],
+] as const)
 const busy = form.useSelector(state => state.isSubmitting)
 const remove = (row: Row) => notices.attempt(async () => {
   await request('DELETE', `/api/papers/${row.id}`)
@@ -82,28 +87,17 @@ const remove = (row: Row) => notices.attempt(async () => {
         />
       </form.Field>
       <form.Field
+        v-for="[name, says, options] in chosen"
+        :key="name"
         v-slot="{ field, state }"
-        name="sort"
+        :name="name"
       >
-        <label class="text-small text-soft">as
+        <label class="text-small text-soft">{{ says }}
           <PartsSelect
-            name="sort"
+            :name="name"
             class="ml-1 py-1 font-semibold text-ink"
             :model-value="state.value"
-            :options="SORT_WORDS"
-            @update:model-value="field.handleChange"
-          /></label>
-      </form.Field>
-      <form.Field
-        v-slot="{ field, state }"
-        name="style"
-      >
-        <label class="text-small text-soft">in
-          <PartsSelect
-            name="style"
-            class="ml-1 py-1 font-semibold text-ink"
-            :model-value="state.value"
-            :options="styles.map(one => [one.id, one.short] as const)"
+            :options="options"
             @update:model-value="field.handleChange"
           /></label>
       </form.Field>

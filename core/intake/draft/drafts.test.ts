@@ -183,25 +183,6 @@ describe('what is pasted', () => {
       ['Works Cited'],
     ],
   ])('noticed: %s', (_, html, words) => expect(readDraft(html).noticed.map((one) => one.words)).toEqual(words))
-  const whole = (html: string) => readDraft(html, { whole: true }).doc.content!
-    .map(one => `${one.attrs?.appendix ? 'appendix' : one.type}[${(one.content ?? []).map(piece => piece.text ?? '').join('')}]`)
-    .join(' | ')
-  it.each<[string, string, string]>([
-    ['a label and its title', '<p>Mud.</p><h1>Appendix A: What was asked</h1><p>Why?</p>', 'paragraph[Mud.] | appendix[What was asked] | paragraph[Why?]'],
-    ['a title in italics', '<p>Mud.</p><h1>Appendix: <i>Scapha</i> ponds</h1><p>Why?</p>', 'paragraph[Mud.] | appendix[Scapha ponds] | paragraph[Why?]'],
-    ['a title on the next line', '<p>Mud.</p><h1>APPENDIX 2<br>What was asked</h1>', 'paragraph[Mud.] | appendix[What was asked]'],
-    [
-      'titles that are headings of their own, behind the list',
-      '<p>Mud.</p><h1>References</h1><p>Fell, T. (2020). Mud.</p><h1>Appendix A</h1><h1>Asked</h1><p>Why?</p><h1>Appendix B</h1><h2>Counted</h2><p>7</p>',
-      'paragraph[Mud.] | heading[References] | paragraph[Fell, T. (2020). Mud.] | appendix[Asked] | paragraph[Why?] | appendix[Counted] | paragraph[7]',
-    ],
-    ['none where the text goes on behind it', '<h1>Appendix A</h1><p>Why?</p><h1>Conclusion</h1><p>Mud.</p>', 'heading[Appendix A] | paragraph[Why?] | heading[Conclusion] | paragraph[Mud.]'],
-    ['none where the word is no label', '<p>Mud.</p><h1>Appendix surgery</h1><p>Why?</p>', 'paragraph[Mud.] | heading[Appendix surgery] | paragraph[Why?]'],
-  ])('appendices are marked: %s', (_, html, wanted) => expect(whole(html)).toBe(wanted))
-  it('what was noticed behind an appendix with its title moves up with it', () => {
-    const { doc, noticed } = readDraft('<p>Mud.</p><h1>Appendix</h1><h1>Asked</h1><p>Why?</p><h1>References</h1><p>Fell, T. (2020). Mud.</p>', { whole: true })
-    expect(show(withoutNoticed(doc, noticed))).toBe('paragraph[Mud.] | heading1[Asked] | paragraph[Why?]')
-  })
   it('an appendix behind a list stays in the text', () => {
     const { doc, noticed } = readDraft(
       '<p>Text.</p><h1>References</h1><h2>Primary sources</h2><p>Fell, T. (2020). Mud.</p><h1>Appendix A</h1><p>What was asked in 2020.</p>',
