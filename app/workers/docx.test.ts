@@ -3,7 +3,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { writeWord } from '~~/core/handin/word/word'
 import { bring } from '~~/core/intake/draft/bring'
-import { withReturned } from '~~/core/intake/draft/carried'
+import { withReturned } from '~~/core/intake/draft/returned'
 import { readDraft } from '~~/core/intake/draft/draft'
 import { withoutNoticed } from '~~/core/intake/draft/noticed'
 import type { DocNode } from '~~/core/sheet/document'
@@ -63,7 +63,7 @@ describe('a paper that went out with its citations', () => {
     ],
   }
   const keys: Record<string, string> = { s1: 'moss-2018', s2: 'fell-2020' }
-  const write = (style: string, details: Record<string, string> = { carried: 'yes' }) =>
+  const write = (style: string, details: Record<string, string> = { returning: 'yes' }) =>
     writeWord({ style: styleOf(style)!, title: 'Mud', details: { titlePage: 'no', ...details }, body: BODY, sources: SOURCES, alsoList: [] }, id => keys[id]!)
   const comeBack = async (bytes: Uint8Array) => {
     const read = await open(bytes)

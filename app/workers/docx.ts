@@ -4,7 +4,7 @@
  */
 import { unzipSync } from 'fflate'
 import mammoth from 'mammoth'
-import { readReturned, type Returned } from '~~/core/intake/draft/carried'
+import { readReturned, type Returned } from '~~/core/intake/draft/returned'
 
 /** What a paragraph that is set in as a whole is called, so that it comes as a block quotation. */
 const QUOTATION = 'Set in as a whole'

@@ -1,7 +1,7 @@
 /** Reads a draft away from the page: documents, pages, Markdown, LaTeX and plain text as the paper's own document. */
 import { expose } from 'comlink'
 import { decode } from '~~/core/intake/decode'
-import { withReturned } from '~~/core/intake/draft/carried'
+import { withReturned } from '~~/core/intake/draft/returned'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
 import type { Proposal } from '~~/core/intake/proposal'
 import { readReferences } from '~~/core/intake/reference/references'

@@ -29,7 +29,7 @@ export type PaperSort = (typeof PAPER_SORTS)[number]
 
 /** The names under which a paper keeps its choices. */
 export const CHOICES = [
-  'paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort', 'carried',
+  'paperSize', 'face', 'notes', 'titlePage', 'contents', 'figures', 'edges', 'hyphens', 'columns', 'lineNumbers', 'professional', 'sort', 'returning',
 ] as const
 
 export interface Choices {
@@ -51,7 +51,7 @@ export interface Choices {
   professional: boolean
   sort: PaperSort
   /** Citations in the word-processor document are known again when it comes back. */
-  carried: boolean
+  returning: boolean
 }
 
 export function choicesOf({ page }: Style, details: Readonly<Record<string, string>>): Choices {
@@ -75,6 +75,6 @@ export function choicesOf({ page }: Style, details: Readonly<Record<string, stri
     lineNumbers: yes('lineNumbers', false),
     professional: page.professional !== undefined && yes('professional', false),
     sort,
-    carried: yes('carried', false),
+    returning: yes('returning', false),
   }
 }

@@ -54,7 +54,7 @@ describe.skipIf(!has('soffice'))('the office writer', () => {
     ['docx', 'List of Works Entry', 'Block Quotation'],
     ['odt', 'Entry', 'Quotations'],
   ] as const)('.%s: every part is what it is', async (way, entry, quotation) => {
-    const document = await opened(way, whole('apa-7', { carried: 'yes' }))
+    const document = await opened(way, whole('apa-7', { returning: 'yes' }))
     const outline = document('office\\:text text\\:h')
       .map((_, one) => `${document(one).attr('text:outline-level')} ${flat(document(one).text())}`)
       .get()

@@ -40,7 +40,7 @@ const rows = computed((): Row[] => {
     is.justified && row('hyphens', 'Long words', yes(is.hyphens), 'no', [['no', 'whole'], ['yes', 'divided at line ends']]),
     whole && page.columns && row('columns', 'Columns', yes(is.columns > 1), 'no', [['no', 'one'], ['yes', 'two, as printed']]),
     whole && yesNo('lineNumbers', 'Lines numbered'),
-    whole && row('carried', 'Citations in .docx', yes(is.carried), 'no', [['no', 'as words'], ['yes', 'to come back as such']]),
+    whole && row('returning', 'Citations in .docx', yes(is.returning), 'no', [['no', 'as words'], ['yes', 'to come back as such']]),
   ].map(one => (typeof one === 'object' ? one : false))
   return all.filter(one => typeof one === 'object')
 })

@@ -1,7 +1,7 @@
-/** Citations in content controls, and the part of the document that says what they cite (core/sheet/carried-citations). */
+/** Citations in content controls, and the part of the document that says what they cite (core/sheet/returning). */
 import { XmlAttributeComponent, XmlComponent, type ParagraphChild } from 'docx'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
-import { CARRIED_NAMESPACE, CONTROL } from '../../sheet/carried-citations'
+import { RETURNING_NAMESPACE, CONTROL } from '../../sheet/returning'
 import { escapeHtml } from '../../text/runs'
 
 class Value extends XmlAttributeComponent<{ val: string | number }> {
@@ -36,11 +36,11 @@ export function control(children: readonly ParagraphChild[], id: string, n: numb
 
 const RELATION = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships/customXml'
 /** The document with the part that its controls' citations are read from. */
-export function withCarried(bytes: Uint8Array, carried: string): Uint8Array {
+export function withReturning(bytes: Uint8Array, citations: string): Uint8Array {
   const parts = unzipSync(bytes)
   const relations = 'word/_rels/document.xml.rels'
   parts['customXml/item1.xml'] = strToU8(
-    `<?xml version="1.0" encoding="UTF-8"?>\n<citations xmlns="${CARRIED_NAMESPACE}">${escapeHtml(carried)}</citations>`,
+    `<?xml version="1.0" encoding="UTF-8"?>\n<citations xmlns="${RETURNING_NAMESPACE}">${escapeHtml(citations)}</citations>`,
   )
   parts[relations] = strToU8(strFromU8(parts[relations]!).replace(
     '</Relationships>',

@@ -34,7 +34,7 @@ import {
   type ParagraphChild,
 } from 'docx'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
-import { carry, controlIds } from '../../sheet/carried-citations'
+import { controlIds, writeReturning } from '../../sheet/returning'
 import { choicesOf } from '../../sheet/choices'
 import { headsOn, headWords } from '../../sheet/heads'
 import { fitted } from '../../sheet/pages/pieces'
@@ -51,7 +51,7 @@ import type {
 } from '../../sheet/printed'
 import type { HeadLine } from '../../styles/page-schema'
 import { printable } from '../printable'
-import { control, withCarried } from './controls'
+import { control, withReturning } from './controls'
 import { ALIGN, documentStyles, indentOf, styleId, twips } from './styles'
 
 /**
@@ -59,12 +59,12 @@ import { ALIGN, documentStyles, indentOf, styleId, twips } from './styles'
  * @param keyOf a source's key by its id
  */
 export async function writeWord({ style, ...words }: PaperToPrint, keyOf = (id: string) => id): Promise<Uint8Array> {
-  const carries = choicesOf(style, words.details).carried
-  const paper = { style, ...printable(words), everyCitation: carries }
+  const comesBack = choicesOf(style, words.details).returning
+  const paper = { style, ...printable(words), everyCitation: comesBack }
   const printed: WordPaper = printPaper(paper)
-  if (carries) printed.controls = controlIds(paper.body)
+  if (comesBack) printed.controls = controlIds(paper.body)
   const bytes = withNotesAsSet(new Uint8Array(await Packer.toArrayBuffer(wordDocument(printed))), printed)
-  return carries ? withCarried(bytes, carry(paper.body, paper.sources, keyOf)) : bytes
+  return comesBack ? withReturning(bytes, writeReturning(paper.body, paper.sources, keyOf)) : bytes
 }
 /** With the names of the controls that its citations stand in, if they do. */
 interface WordPaper extends PrintedPaper { controls?: readonly string[] }

@@ -9,7 +9,7 @@ import type { Source } from '../source/model'
 import { citationSchema, type CitationData, type DocNode } from './document'
 import { placedCitations } from './walking'
 
-export const CARRIED_NAMESPACE = 'urn:dendle:citations'
+export const RETURNING_NAMESPACE = 'urn:dendle:citations'
 /** The tag of a citation's control, and of what is printed of it in a second place. */
 export const CONTROL = { first: 'citation:', again: 'citation-again:' } as const
 
@@ -22,7 +22,7 @@ const schema = z.object({
   })),
 })
 
-export interface Carried {
+export interface Returning {
   /** Their ids are the keys that citations name them by. */
   sources: Source[]
   /** By the id of the control. */
@@ -33,7 +33,7 @@ export interface Carried {
 export const controlIds = (body: DocNode): string[] => placedCitations(body).map(({ id }, i) => id || `n${i + 1}`)
 
 /** What a document carries of its citations and their sources. @param keyOf a source's key by its id */
-export function carry(body: DocNode, sources: readonly Source[], keyOf: (id: string) => string): string {
+export function writeReturning(body: DocNode, sources: readonly Source[], keyOf: (id: string) => string): string {
   const placed = placedCitations(body)
   const cited = new Set(placed.flatMap(({ citation }) => citation.items.map(item => item.id)))
   const ids = controlIds(body)
@@ -56,7 +56,7 @@ export function carry(body: DocNode, sources: readonly Source[], keyOf: (id: str
 }
 
 /** @returns undefined for what is no such text */
-export function readCarried(text: string): Carried | undefined {
+export function readReturning(text: string): Returning | undefined {
   let given: unknown
   try { given = JSON.parse(text) }
   catch { return undefined }
