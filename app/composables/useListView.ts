@@ -106,7 +106,7 @@ export function useListView() {
 
   const headings = computed(() => headingsOf(owned.sources, store.paper?.details.headings))
   const keepHeadings = (next: readonly string[]) =>
-    store.changePaper({ details: { ...store.paper!.details, headings: writeHeadings(next) } })
+    store.changeDetails({ headings: writeHeadings(next) })
   /** Entries under a heading, which is made where it is not there yet; under none where it is empty. */
   function moveUnder(ids: Iterable<string>, heading: string) {
     const moved = [...ids].flatMap(id => owned.byId.get(id) ?? [])

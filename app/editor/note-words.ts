@@ -1,5 +1,5 @@
 /** The writer's own words in a note between the paper's rich text and a small editor's document. */
-import { Node, type JSONContent } from '@tiptap/core'
+import { Node, type Editor, type JSONContent } from '@tiptap/core'
 import StarterKit from '@tiptap/starter-kit'
 import Superscript from '@tiptap/extension-superscript'
 import { parseRich, writeRich, type Segment } from '~~/core/text/rich'
@@ -39,6 +39,19 @@ export const NOTE_EXTENSIONS = [
 ]
 
 export const wordsToDoc = (rich: string): JSONContent => ({ type: 'doc', content: [{ type: 'paragraph', content: piecesOf(rich) }] })
+
+/** Lays other words into the small editor: only what differs is replaced, and it is no step of Undo. */
+export function layWords(editor: Editor, rich: string) {
+  const { state, view } = editor
+  const next = state.schema.nodeFromJSON(wordsToDoc(rich))
+  const from = state.doc.content.findDiffStart(next.content)
+  if (from === null) return
+  let { a, b } = state.doc.content.findDiffEnd(next.content)!
+  // The same letters on both sides of what differs may be counted twice.
+  const over = from - Math.min(a, b)
+  if (over > 0) { a += over; b += over }
+  view.dispatch(state.tr.replace(from, a, next.slice(from, b)).setMeta('addToHistory', false).setMeta('preventUpdate', true))
+}
 
 /** Rich text as inline pieces of the editor. */
 export const piecesOf = (rich: string): JSONContent[] => parseRich(rich).map((segment) => {

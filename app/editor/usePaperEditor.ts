@@ -18,6 +18,7 @@ import { PageBreak, Remark, SmallCaps, Verse } from './own-nodes'
 import { FindInText } from './find-in-text'
 import { bringIntoView } from './going'
 import { documentOf } from './document-of'
+import { FROM_OUTSIDE, layBlocks } from './laying'
 import { moveCitation, putCitation, takeCitation, type Setting } from './placing'
 import { Resting } from './resting'
 import { TYPING } from './typing'
@@ -114,7 +115,11 @@ export function usePaperEditor(host: EditorHost) {
       handlePaste: (view, event) => host.paste(view, event),
       handleDrop: (view, event, slice, moved) => dropped(view, event, slice, moved) || host.drop(view, event),
     },
-    onUpdate: ({ editor, transaction }) => (touchesCitation(transaction) ? give() : later(editor.view.composing)),
+    onUpdate: ({ editor, transaction }) => {
+      if (transaction.getMeta(FROM_OUTSIDE)) return
+      if (touchesCitation(transaction)) give()
+      else later(editor.view.composing)
+    },
     onSelectionUpdate: ({ editor }) => {
       const node = (editor.state.selection as { node?: PmNode }).node
       if (node?.type.name === 'citation') selected.value = String(node.attrs.id)
@@ -141,14 +146,17 @@ export function usePaperEditor(host: EditorHost) {
   }
   const settle = () => { if (dirty) give() }
   // Whoever saves or leaves takes what was typed last with it.
-  saving.beforeFlush(settle)
-  onBeforeUnmount(() => { settle(); saving.beforeFlush(undefined) })
+  const release = saving.holdsBack(settle)
+  onBeforeUnmount(() => { settle(); release(); written.onReplaced(undefined) })
 
-  // The text was replaced from outside: another tab's version was taken, or unsaved work came back.
-  watch(() => written.bodyVersion, () => {
+  // The text was replaced from outside: only the blocks that differ give way, so that the cursor, the focus and the steps
+  // of Undo stay where they are. Another window's words are no step of this one's.
+  written.onReplaced((body, undoable) => {
     clearTimeout(timer)
     dirty = false
-    editor.value?.commands.setContent(JSON.parse(JSON.stringify(written.body)) as Record<string, unknown>, { emitUpdate: false })
+    since = 0
+    if (!editor.value || editor.value.isDestroyed) return
+    layBlocks(editor.value.view, body, undoable)
   })
   // A style that places numbers otherwise: the sheet is drawn again.
   watch(() => store.style, () => editor.value?.view.dispatch(editor.value.state.tr))

@@ -141,7 +141,7 @@ export function useSheetTools(paper: PaperEditor, takePicture: () => void) {
   ]
   const notesAt = computed({
     get: () => (store.paper?.details.notes === 'endnotes' ? 'endnotes' : 'footnotes'),
-    set: (value) => store.changePaper({ details: { ...store.paper!.details, notes: value } }),
+    set: (value) => store.changeDetails({ notes: value }),
   })
   return { BLOCKS, MORE, TABLE, block, setBlock, chosenText, on, run, linking, address, setLink, notesAt }
 }

@@ -75,6 +75,7 @@ const remove = (row: Row) => notices.attempt(async () => {
       >
         <PartsField
           name="title"
+          draft="title of a new paper"
           look="bare"
           class="min-w-0 flex-1 basis-72"
           field-class="w-full py-1 font-title text-head"

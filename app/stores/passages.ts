@@ -6,14 +6,12 @@ import { plainText } from '~~/core/sheet/walking'
 import { readPassage, standsIn, type PassageText } from '~~/core/source/passages'
 import { request } from '~/utils/request'
 import { useNotices } from './notices'
-import { usePaper } from './paper'
 import { useSources, type Passage } from './sources'
 import { useSaving } from './saving'
 import { useText } from './text'
 import { useUndo } from './undo'
 
 export const usePassages = defineStore('passages', () => {
-  const paper = usePaper()
   const saving = useSaving()
   const owned = useSources()
   const written = useText()
@@ -29,8 +27,9 @@ export const usePassages = defineStore('passages', () => {
   const put = (passage: Passage) => { owned.passages = [...owned.passages.filter(p => p.id !== passage.id), passage] }
 
   async function take(sourceId: string, text: PassageText): Promise<Passage> {
-    const made = await request<Passage>('POST', `/api/papers/${paper.paper!.id}/passages`, { sourceId, ...text })
-    put(made)
+    const sync = saving.current!
+    const made = await request<Passage>('POST', `/api/papers/${sync.id}/passages`, { sourceId, ...text })
+    sync.setPassages([...sync.passages.value.filter(p => p.id !== made.id), made])
     return made
   }
   /** What is on the clipboard, as a quotation. */

@@ -8,28 +8,39 @@ import type { Fields } from '~~/core/source/model'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 import { useNotices } from './notices'
-import { usePaper } from './paper'
 import { useSources, type PaperSource } from './sources'
 import { useSaving } from './saving'
 import { useText } from './text'
 import { useUndo } from './undo'
 
-export interface NewSource { kind: KindId, fields: Fields, key?: string, origin?: Record<string, unknown> }
+export interface NewSource {
+  /** Given where it may have to be sent twice: the second time it is the same source. */
+  id?: string
+  kind: KindId
+  fields: Fields
+  key?: string
+  origin?: Record<string, unknown>
+}
 /** As many as one request takes in, well under the server's limit. */
 const AT_ONCE = 400
 
 export const useShelf = defineStore('shelf', () => {
-  const paper = usePaper()
   const saving = useSaving()
   const owned = useSources()
   const written = useText()
   const undo = useUndo()
-  const at = () => `/api/papers/${paper.paper!.id}/sources`
-  const append = (added: PaperSource[]) => {
-    const ids = new Set(added.map(s => s.id))
-    owned.sources = [...owned.sources.filter(s => !ids.has(s.id)), ...added]
+  /** The paper that is open now: what is begun in it is finished in it, whichever is open by then. */
+  function here() {
+    const sync = saving.current!
+    return {
+      at: `/api/papers/${sync.id}/sources`,
+      append(added: readonly PaperSource[]) {
+        const ids = new Set(added.map(s => s.id))
+        sync.setSources([...sync.sources.value.filter(s => !ids.has(s.id)), ...added])
+      },
+      without: (ids: ReadonlySet<string>) => sync.setSources(sync.sources.value.filter(s => !ids.has(s.id))),
+    }
   }
-  const without = (ids: ReadonlySet<string>) => { owned.sources = owned.sources.filter(s => !ids.has(s.id)) }
   const inLots = async <T>(all: readonly T[], each: (lot: T[]) => Promise<void>) => {
     for (let i = 0; i < all.length; i += AT_ONCE) await each(all.slice(i, i + AT_ONCE))
   }
@@ -37,21 +48,25 @@ export const useShelf = defineStore('shelf', () => {
   /** New sources; those already in when `stop` says so stay in. */
   async function add(given: readonly NewSource[], progress?: (done: number) => boolean): Promise<PaperSource[]> {
     const added: PaperSource[] = []
+    const { at, append } = here()
     await inLots(given, async (lot) => {
       if (progress && !progress(added.length)) return
-      const lotAdded = await request<PaperSource[]>('POST', `${at()}/many`, { sources: lot })
+      const lotAdded = await request<PaperSource[]>('POST', `${at}/many`, { sources: lot })
       added.push(...lotAdded)
       append(lotAdded)
     })
     return added
   }
   /** Puts sources of the shelf, or ones that were taken out, into the paper. */
-  const bringBack = (ids: readonly string[]) =>
-    inLots(ids, async (lot) => append(await request<PaperSource[]>('POST', `${at()}/use`, { ids: lot })))
+  async function bringBack(ids: readonly string[]) {
+    const { at, append } = here()
+    await inLots(ids, async lot => append(await request<PaperSource[]>('POST', `${at}/use`, { ids: lot })))
+  }
   async function letGo(ids: readonly string[]) {
+    const { at, without } = here()
     await saving.flush()
     await inLots(ids, async (lot) => {
-      await request('POST', `${at()}/drop`, { ids: lot })
+      await request('POST', `${at}/drop`, { ids: lot })
       without(new Set(lot))
     })
   }
@@ -63,11 +78,12 @@ export const useShelf = defineStore('shelf', () => {
 
   /** Makes one of two sources, the citations of the other with it. */
   async function merge(keep: PaperSource, drop: PaperSource, fields: Fields, kind: KindId = keep.kind) {
+    const { at, without } = here()
     await saving.flush()
     const current = owned.byId.get(keep.id)!
     const before = { kind: current.kind, fields: current.fields }
     const body = written.body
-    const done = await request<{ revision: number, moved: { id: string, revision: number }[] }>('POST', `${at()}/merge`, {
+    const done = await request<{ revision: number, moved: { id: string, revision: number }[] }>('POST', `${at}/merge`, {
       keep: keep.id,
       drop: drop.id,
       revision: current.revision,
@@ -128,9 +144,10 @@ export const useShelf = defineStore('shelf', () => {
     )
 
   async function rename(source: PaperSource, key: string) {
+    const { at } = here()
     await saving.flush()
     const current = owned.byId.get(source.id)!
-    const saved = await request<{ key: string, revision: number }>('PATCH', `${at()}/${source.id}`, { revision: current.useRevision, key })
+    const saved = await request<{ key: string, revision: number }>('PATCH', `${at}/${source.id}`, { revision: current.useRevision, key })
     owned.patch(source.id, { key: saved.key, useRevision: saved.revision })
   }
   return { add, bringBack, letGo, remove, merge, changeKind, fix, rename }

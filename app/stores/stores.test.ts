@@ -215,9 +215,9 @@ describe('the tray', () => {
   it('is still there when the window was closed, until it is empty', async () => {
     const tray = await lay(proposal({ title: 'Birds' }), proposal({ title: 'People' }))
     tray.drop(['1'])
-    expect((browser.get('dendle-tray:paper') as { items: object[] }).items).toHaveLength(1)
+    await vi.waitFor(() => expect((browser.get('dendle-tray:paper') as { items: object[] }).items).toHaveLength(1))
     tray.drop(['2'])
-    expect(browser.has('dendle-tray:paper')).toBe(false)
+    await vi.waitFor(() => expect(browser.has('dendle-tray:paper')).toBe(false))
   })
   it('names what the catalogue does not have', async () => {
     const tray = await lay()
@@ -243,7 +243,8 @@ describe('passages', () => {
   })
   it('are saved as they are typed, and wait in the browser until they are', async () => {
     usePassages().change('p1', { words: 'Other words.' })
-    expect(JSON.stringify([...browser].filter(([key]) => key.startsWith('dendle-unsaved:paper:')))).toContain('Other words.')
+    await vi.waitFor(() =>
+      expect(JSON.stringify([...browser].filter(([key]) => key.startsWith('dendle-unsaved:paper:')))).toContain('Other words.'))
     await useSaving().flush()
     expect(calls.find((call) => call.path === '/api/passages/p1')).toMatchObject({
       method: 'PATCH',
@@ -260,7 +261,7 @@ describe('saving', () => {
     expect(useSaving().state).toBe('waiting')
   })
   it('asks the sheet for what was typed last', async () => {
-    useSaving().beforeFlush(() =>
+    useSaving().holdsBack(() =>
       useText().write({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Last words.' }] }] }),
     )
     await useSaving().flush()
@@ -303,12 +304,14 @@ describe('a tab that is behind', () => {
     const store = usePaper()
     behind()
     store.changePaper({ style: 'harvard' })
-    useSaving().beforeFlush(() => useText().write(doc('Written here.')))
+    const release = useSaving().holdsBack(() => useText().write(doc('Written here.')))
     await useSaving().flush()
     expect([store.conflict?.body, useText().body, store.paper!.revision]).toEqual([theirs.body, doc('Written here.'), 1])
-    useSaving().beforeFlush(undefined)
+    release()
     await store.decide('theirs')
-    expect([store.conflict, useText().body, store.paper!.revision]).toEqual([undefined, theirs.body, 7])
+    // The other's text, and the style that was chosen here.
+    await vi.waitFor(() => expect(useSaving().state).toBe('saved'))
+    expect([store.conflict, useText().body, store.paper!.style, store.paper!.revision]).toEqual([undefined, theirs.body, 'harvard', 8])
     expect(sent('/snapshots').at(-1)!.body).toMatchObject({ body: doc('Written here.') })
   })
   it('puts both texts together where they were written in different places', async () => {

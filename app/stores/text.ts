@@ -1,27 +1,27 @@
 /** The text of the open paper, and the citations in it. */
-import { ref, shallowRef } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { defineStore } from 'pinia'
 import type { Citation } from '~~/core/compose/compose'
 import { emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { creditedIn, placedCitations } from '~~/core/sheet/walking'
 import { useSaving } from './saving'
 
+/** What a text is replaced by from outside the editor: as one step that Undo takes back, or as another window's words. */
+export type Replaced = (body: DocNode, undoable: boolean) => void
+
 export const useText = defineStore('text', () => {
   const saving = useSaving()
+  const empty = emptyDocument()
   /** Replaced when it changes, never changed in place: blocks that stayed are the same objects. */
-  const body = shallowRef<DocNode>(emptyDocument())
-  /** Counts up when the text was replaced from outside the editor. */
-  const bodyVersion = ref(0)
+  const body = computed<DocNode>(() => saving.current?.body.value ?? empty)
   // Typing changes the body at every key but the citations seldom: composing waits for those.
   const citations = shallowRef<Citation[]>([])
   /** The place of each citation, by the id of its node. */
   const citationPlaces = shallowRef(new Map<string, number>())
   /** Sources that tables and figures are taken from. */
   const credited = shallowRef<string[]>([])
-  let paperId = ''
   let signature = ''
   function read(doc: DocNode) {
-    body.value = doc
     const [all, from] = [placedCitations(doc), creditedIn(doc)]
     const [next, ids] = [all.map(({ citation }) => citation), all.map(({ id }) => id)]
     const now = JSON.stringify([next, ids, from])
@@ -31,25 +31,24 @@ export const useText = defineStore('text', () => {
     citationPlaces.value = new Map(ids.map((id, i) => [id, i]))
     credited.value = from
   }
-  /** Shows a text that is not to be saved: a paper opened, or another window's. */
-  function show(doc: DocNode) {
-    read(doc)
-    bodyVersion.value++
-  }
-  const open = (id: string, doc: DocNode) => {
-    paperId = id
-    show(doc)
-  }
+  watch(body, read, { immediate: true, flush: 'sync' })
+
+  let replaced: Replaced | undefined
+  /** The editor is told at once when the text is replaced from outside it, so that no key can come between. */
+  const onReplaced = (tell: Replaced | undefined) => { replaced = tell }
+  saving.onShown(doc => replaced?.(doc, false))
+
   /** What the editor has now. */
   const write = (doc: DocNode) => {
     saving.typing = false
-    read(doc)
-    saving.queue({ thing: 'paper', id: paperId, change: { body: doc } })
+    const { current } = saving
+    current?.change({ thing: 'paper', id: current.id }, { body: doc })
   }
-  /** Gives the text from outside the editor: it is saved, and the editor takes it. */
+  /** Gives the text from outside the editor: it is saved, and the editor takes it, as a step of its own. */
   const replaceBody = (doc: DocNode) => {
+    saving.settle()
     write(doc)
-    bodyVersion.value++
+    replaced?.(doc, true)
   }
-  return { body, bodyVersion, citations, citationPlaces, credited, open, show, write, replaceBody }
+  return { body, citations, citationPlaces, credited, onReplaced, write, replaceBody }
 })

@@ -31,7 +31,9 @@ export interface TrayItem {
   /** An earlier item of the tray that it repeats. */
   twin?: { id: string, by: SameBy }
 }
-interface Kept { items: TrayItem[], problems: Problem[] }
+/** What is being taken in: each item of the tray with the id that its source has, so that it can be gone on with. */
+type Taking = { item: string, source: string }[]
+interface Kept { items: TrayItem[], problems: Problem[], taking?: Taking }
 
 export const useTray = defineStore('tray', () => {
   const paper = usePaper()
@@ -46,22 +48,40 @@ export const useTray = defineStore('tray', () => {
   let cancel: (() => void) | undefined
 
   const fresh = computed(() => items.value.filter(item => !item.same && !item.twin))
-  const home = () => `dendle-tray:${paper.paper?.id ?? ''}`
-  const keep = () => {
-    const kept: Kept = { items: items.value, problems: problems.value }
-    // A tray of thousands is a file that the writer still has; it is not copied into the browser at each step.
-    void (items.value.length && items.value.length < 1500 ? set(home(), kept) : del(home())).catch(() => undefined)
+  /** The paper whose tray this is. */
+  let paperId = ''
+  let taking: Taking | undefined
+  const home = (id = paperId) => `dendle-tray:${id}`
+  let keeping: Promise<void> = Promise.resolve()
+  function keep() {
+    const place = home()
+    const kept: Kept = { items: items.value, problems: problems.value, ...(taking ? { taking } : {}) }
+    const write = () => set(place, kept).catch(() => set(place, JSON.parse(JSON.stringify(kept)) as Kept))
+    // One behind the other: a slow earlier one must not stand over a later.
+    keeping = keeping
+      .then(() => (kept.items.length || kept.problems.length ? write() : del(place)))
+      .catch(() => useNotices().say('This browser keeps nothing, so the tray will be gone when this page is loaded again. Take what is in it now.', { bad: true }))
   }
   async function open() {
+    const id = paper.paper?.id ?? ''
+    // What lies here, or is being read or taken in, is this paper's already.
+    if (id === paperId) { compare(); return }
+    cancel?.()
+    paperId = id
     items.value = []
     problems.value = []
     doing.value = undefined
-    const kept = await get<Kept>(home()).catch(() => undefined)
-    if (!kept) return
-    items.value = kept.items
-    problems.value = kept.problems
+    taking = undefined
+    const kept = await get<Kept>(home(id)).catch(() => undefined)
+    if (!kept || paperId !== id) return
+    // What came in while the browser was asked stands behind it.
+    const later = items.value
     next = Math.max(0, ...kept.items.map(item => Number(item.id))) + 1
+    items.value = [...kept.items, ...later.map(item => ({ ...item, id: String(next++) }))]
+    problems.value = [...kept.problems, ...problems.value]
     compare()
+    // It was begun in a page that is gone: it is gone on with.
+    if (kept.taking?.length) await take(kept.taking)
   }
 
   /** Capitals of titles have been decided: what lies here is composed again. */
@@ -235,26 +255,46 @@ export const useTray = defineStore('tray', () => {
   }
 
   /** Takes items into the paper, as one step. */
-  async function accept(ids: readonly string[]): Promise<PaperSource[]> {
+  const accept = (ids: readonly string[]): Promise<PaperSource[]> => {
     const wanted = new Set(ids)
-    const taken = items.value.filter(item => wanted.has(item.id))
-    if (!taken.length) return []
+    return take(items.value.filter(item => wanted.has(item.id)).map(({ id }) => ({ item: id, source: crypto.randomUUID() })))
+  }
+  async function take(given: Taking): Promise<PaperSource[]> {
+    const sourceOf = new Map(given.map(one => [one.item, one.source]))
+    const taken = items.value.filter(item => sourceOf.has(item.id))
+    if (!taken.length) { taking = undefined; keep(); return [] }
+    const of = paperId
     let going = true
     cancel = () => { going = false }
     if (taken.length > 400) doing.value = { says: `Taking in ${count(taken.length, 'source')}`, done: 0 }
+    // Kept before the first is sent: a page that is loaded again goes on with the same.
+    taking = given
+    keep()
     let added: PaperSource[] = []
     try {
-      added = await shelf.add(taken.map(asNew), (done) => {
+      added = await shelf.add(taken.map(item => ({ ...asNew(item), id: sourceOf.get(item.id)! })), (done) => {
         if (doing.value) doing.value = { ...doing.value, done: done / taken.length }
         return going
       })
     }
     finally {
-      doing.value = undefined
-      cancel = undefined
+      if (paperId === of) {
+        doing.value = undefined
+        cancel = undefined
+        taking = undefined
+        keep()
+      }
     }
     const gone = taken.slice(0, added.length)
-    leave(new Set(gone.map(item => item.id)))
+    const goneIds = new Set(gone.map(item => item.id))
+    if (paperId !== of) {
+      // Another paper is open by now: what was taken leaves the tray of its own.
+      const kept = await get<Kept>(home(of)).catch(() => undefined)
+      if (kept) await set(home(of), { items: kept.items.filter(item => !goneIds.has(item.id)), problems: kept.problems })
+      useNotices().say(`${count(added.length, 'source')} were taken into the paper you were in.`)
+      return added
+    }
+    leave(goneIds)
     const idsIn = added.map(source => source.id)
     undo.did(`${count(added.length, 'source')} taken in.`, async () => { await shelf.letGo(idsIn); putBack(gone) })
     return added

@@ -39,5 +39,13 @@ export const useUndo = defineStore('undo', () => {
     })
   }
   const clear = () => { steps.value = [] }
-  return { steps, did, last, clear }
+  /** Steps were done to one paper, and are undone in that one alone. */
+  let paperId = ''
+  function open(id: string) {
+    if (id === paperId) return
+    paperId = id
+    clear()
+    useNotices().forgetActions()
+  }
+  return { steps, did, last, clear, open }
 })

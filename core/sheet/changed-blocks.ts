@@ -40,7 +40,15 @@ export function withBlocks(doc: DocNode, { from, to, of, blocks }: BlocksChange)
   return { ...doc, content: [...old.slice(0, from), ...blocks, ...old.slice(to)] }
 }
 
-interface Stretch { from: number, to: number, blocks: DocNode[] }
+/** Of a text's blocks those from `from` up to `to` (not included) give way to `blocks`. */
+export interface Stretch { from: number, to: number, blocks: DocNode[] }
+const written = (doc: DocNode) => blocksIn(doc).map(block => JSON.stringify(block))
+/** Everything in which a text differs from what it was, each stretch by itself; as one where it is another text altogether. */
+export function changedStretches(before: DocNode, after: DocNode): Stretch[] {
+  const whole = changedBlocks(before, after)
+  if (!whole) return []
+  return stretches(written(before), written(after), blocksIn(after)) ?? [{ from: whole.from, to: whole.to, blocks: whole.blocks }]
+}
 /** Past so many blocks changed it is another text, and not worth comparing. */
 const OTHER_TEXT = 2000
 function stretches(before: readonly string[], after: readonly string[], blocks: readonly DocNode[]): Stretch[] | undefined {
@@ -63,7 +71,6 @@ function stretches(before: readonly string[], after: readonly string[], blocks: 
  * put something at the same place, which only the writer can settle.
  */
 export function joinTexts(base: DocNode, mine: DocNode, theirs: DocNode): DocNode | undefined {
-  const written = (doc: DocNode) => blocksIn(doc).map(block => JSON.stringify(block))
   const old = written(base)
   const [here, there] = [stretches(old, written(mine), blocksIn(mine)), stretches(old, written(theirs), blocksIn(theirs))]
   if (!here || !there) return undefined

@@ -54,13 +54,14 @@ export function createPaper(db: Db, { title, style, sort = 'paper' }: { title: s
 }
 
 /** A paper as it stands, for one whose own is older. */
-const standing = (db: Db, { id, revision, title, style, details, left, savedBy, updatedAt }: Paper) => ({
+const standing = (db: Db, { id, revision, title, style, details, left, savedBy, saves, updatedAt }: Paper) => ({
   revision,
   title,
   style,
   details,
   left,
   savedBy,
+  saves,
   updatedAt,
   body: textOf(db, id),
 })
@@ -69,6 +70,8 @@ export interface PaperChange {
   revision: number
   /** The window that saves. */
   by?: string | undefined
+  /** The save's own name. */
+  save?: string | undefined
   title?: string | undefined
   style?: string | undefined
   details?: Record<string, string> | undefined
@@ -79,8 +82,10 @@ export interface PaperChange {
   blocks?: BlocksChange | undefined
 }
 
+/** As many saves are known by their names. */
+const SAVES = 40
 /** Saves what is given; refuses a save from an older revision with the paper as it stands. */
-export function changePaper(db: Db, id: string, { revision, by, body, blocks, ...change }: PaperChange): Paper {
+export function changePaper(db: Db, id: string, { revision, by, save, body, blocks, ...change }: PaperChange): Paper {
   return inside(db, (tx) => {
     const current = getPaper(tx, id)
     if (current.revision !== revision) throw stale(standing(tx, current))
@@ -88,9 +93,10 @@ export function changePaper(db: Db, id: string, { revision, by, body, blocks, ..
     if (body) writeText(tx, id, body)
     else if (blocks) changeText(tx, id, revision + 1, blocks, () => standing(tx, current))
     const given = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== undefined))
+    const saved = save ? { saves: [...current.saves, save].slice(-SAVES) } : {}
     return tx
       .update(papers)
-      .set({ ...given, savedBy: by ?? null, revision: revision + 1, updatedAt: now() })
+      .set({ ...given, ...saved, savedBy: by ?? null, revision: revision + 1, updatedAt: now() })
       .where(eq(papers.id, id))
       .returning()
       .get()

@@ -41,6 +41,8 @@ export const papers = sqliteTable('papers', {
   /** "demo" for what seeding made; only that is ever touched by seeding. */
   madeBy: text('made_by').notNull().default('writer'),
   savedBy: savedBy(),
+  /** Names of the last saves, so that one whose answer was lost is known again though another has written since. */
+  saves: json('saves', strings).notNull().default([]),
   revision: revision(),
   ...times(),
 })

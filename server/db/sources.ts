@@ -37,7 +37,14 @@ export const asUsed = ({ source, use }: { source: typeof sources.$inferSelect, u
   addedAt: use.createdAt,
 })
 
-export interface NewSource { kind: KindId, fields: Fields, origin?: Record<string, unknown> | undefined, key?: string | undefined }
+export interface NewSource {
+  /** Its own, where it may have to be sent twice. */
+  id?: string | undefined
+  kind: KindId
+  fields: Fields
+  origin?: Record<string, unknown> | undefined
+  key?: string | undefined
+}
 type Used = ReturnType<typeof asUsed>
 
 /** New sources on the shelf, used by this paper, all or none. Keys are never reused, not even those of removed sources. */
@@ -45,10 +52,13 @@ export function addSources(db: Db, paperId: string, given: readonly NewSource[])
   return inside(db, (tx) => {
     getPaper(tx, paperId)
     const taken = keysOf(tx, paperId)
-    return given.map(({ kind, fields, origin, key }, i) => {
+    return given.map(({ id, kind, fields, origin, key }, i) => {
+      // Sent a second time, since the answer to the first was not heard: it is that one.
+      const before = id === undefined ? undefined : tx.select().from(sources).where(eq(sources.id, id)).get()
+      if (before) return useSources(tx, paperId, [before.id])[0]!
       const source = tx
         .insert(sources)
-        .values({ id: newId(), kind, fields, ...(origin ? { origin } : {}), createdAt: now(), updatedAt: now() })
+        .values({ id: id ?? newId(), kind, fields, ...(origin ? { origin } : {}), createdAt: now(), updatedAt: now() })
         .returning()
         .get()
       const free = freeKey(key ?? plainKey({ id: source.id, kind: source.kind, fields: source.fields }), taken)

@@ -20,6 +20,7 @@ export function getWorkspace(db: Db, id: string) {
       details: paper.details,
       left: paper.left,
       savedBy: paper.savedBy,
+      saves: paper.saves,
       revision: paper.revision,
       updatedAt: paper.updatedAt,
     },

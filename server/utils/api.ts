@@ -1,5 +1,6 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
 import * as z from 'zod'
+import { idSchema } from '../../core/source/id'
 import { isTooDeep, readLimited, TooLong } from './body'
 
 /** The one shape of every error: what went wrong (code), in words, and where in what was sent. */
@@ -79,7 +80,6 @@ export const tooLargePaper =
 export const bodyLimit = (path: string): number => (isPaper(path) ? PAPER_LIMIT : 5 * MB)
 export const tooLarge = (path: string): string => isPaper(path) ? tooLargePaper : 'That is more than 5 MB of text; split it and try again.'
 
-const idSchema = z.string().regex(/^[a-z0-9-]{3,64}$/u)
 /** An id from the path; a malformed one is simply not found. */
 export function pathId(event: H3Event, name: string, what: string): string {
   const parsed = idSchema.safeParse(getRouterParam(event, name))

@@ -5,6 +5,7 @@ import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { PAPER_SORTS } from '../../core/sheet/choices'
 import { detailsSchema, titleSchema as title } from '../../core/sheet/paper-details'
 import { documentSchema } from '../../core/sheet/document'
+import { idSchema } from '../../core/source/id'
 import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
 import { passageFormSchema, passageSchema } from '../../core/source/passages'
 
@@ -27,6 +28,7 @@ export const newPaperSchema = z.object({ title, style: style.default('apa-7'), s
 export const paperChangeSchema = z.object({
   revision,
   by,
+  save: z.string().max(64).optional(),
   title: title.optional(),
   style: style.optional(),
   body: documentSchema.optional(),
@@ -34,13 +36,20 @@ export const paperChangeSchema = z.object({
   details: detailsSchema.optional(),
   left: z.array(z.string().max(200)).max(5000, { error: 'More than 5,000 findings are left as they are; that is too many to keep.' }).optional(),
 })
+/** An id is given where the same source may have to be sent twice. */
 export const newSourceSchema = z
-  .object({ kind: kindSchema, fields: fieldsSchema, key: key.optional(), origin: z.record(z.string(), z.unknown()).optional() })
+  .object({
+    id: idSchema.optional(),
+    kind: kindSchema,
+    fields: fieldsSchema,
+    key: key.optional(),
+    origin: z.record(z.string(), z.unknown()).optional(),
+  })
   .refine((source) => !isEmpty(source), {
     error: 'This source has nothing in it yet; give at least a title or an author.',
     path: ['fields'],
   })
-const ids = z.array(z.string().min(3).max(64)).min(1).max(1000)
+const ids = z.array(idSchema).min(1).max(1000)
 /** Many at once, as an import brings them; a longer file comes in several. */
 export const newSourcesSchema = z.object({ sources: z.array(newSourceSchema).min(1).max(1000) })
 export const sourceIdsSchema = z.object({ ids })
@@ -53,7 +62,7 @@ export const sourceChangeSchema = z.object({
   parked: fieldsSchema.optional(),
   settled,
 })
-export const mergeSchema = sourceChangeSchema.extend({ keep: z.string().max(64), drop: z.string().max(64) })
+export const mergeSchema = sourceChangeSchema.extend({ keep: idSchema, drop: idSchema })
   .refine(({ keep, drop }) => keep !== drop, { error: 'A source cannot be merged with itself.', path: ['drop'] })
 export const useChangeSchema = z.object({
   revision,
@@ -64,9 +73,9 @@ export const useChangeSchema = z.object({
   annotation: z.string().max(20_000).optional(),
   division: z.string().max(200).optional(),
 })
-export const attachSchema = z.object({ sourceId: z.string().min(3).max(64) })
+export const attachSchema = z.object({ sourceId: idSchema })
 export const snapshotSchema = z.object({ reason: z.string().max(200), title: z.string().max(5000), body: documentSchema })
-export const newPassageSchema = passageSchema.extend({ sourceId: z.string().min(3).max(64) })
+export const newPassageSchema = passageSchema.extend({ sourceId: idSchema })
 // Without the defaults: what is not given stays as it is.
 export const passageChangeSchema = z.object({
   revision,
@@ -78,7 +87,7 @@ export const passageChangeSchema = z.object({
   comment: z.string().max(20_000).optional(),
   tags: z.array(z.string().trim().min(1).max(40)).max(12).optional(),
 })
-export const movePassagesSchema = z.object({ ids, sourceId: z.string().min(3).max(64) })
+export const movePassagesSchema = z.object({ ids, sourceId: idSchema })
 export const lookUpSchema = z.object({
   type: z.enum(['doi', 'isbn', 'url']),
   value: z.string().trim().min(3, { error: 'There is nothing to look up.' }).max(2000),

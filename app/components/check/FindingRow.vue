@@ -37,6 +37,7 @@ const goes = computed(() => (props.finding.where.at === 'field' ? 'Look at the s
       >
         <PartsField
           v-model="place"
+          :draft="`place ${finding.id}`"
           label="place"
           beside
           placeholder="p. 133"

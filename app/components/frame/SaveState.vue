@@ -9,10 +9,11 @@ const words = computed(
       saving: 'Saving…',
       offline: saving.problem ? 'Kept in this browser' : 'Offline: kept in this browser',
       conflict: 'Changed in another tab',
-      refused: 'Not saved',
+      refused: 'Not all is saved',
+      gone: 'Not saved',
     })[saving.state],
 )
-const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(saving.state))
+const troubled = computed(() => saving.unkept || ['offline', 'conflict', 'refused', 'gone'].includes(saving.state))
 </script>
 
 <template>
@@ -22,5 +23,5 @@ const troubled = computed(() => ['offline', 'conflict', 'refused'].includes(savi
     role="status"
     :title="saving.problem || undefined"
     data-testid="save-state"
-  ><ClientOnly>{{ words }}<template v-if="saving.problem">: {{ saving.problem }}</template></ClientOnly></span>
+  ><ClientOnly><template v-if="saving.unkept">Not saved, and this browser keeps no copy: leave this page open</template><template v-else>{{ words }}<template v-if="saving.problem">: {{ saving.problem }}</template></template></ClientOnly></span>
 </template>

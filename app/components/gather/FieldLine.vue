@@ -32,7 +32,9 @@ function read(text: string) {
   if (props.name === 'doi') return isDoi(tidyDoi(text)) && !/\s/u.test(text.trim()) ? tidyDoi(text) : text
   return RICH_FIELDS.has(props.name) ? fromEditable(text, typeof props.value === 'string' ? props.value : '') : text
 }
-function input(text: string) {
+/** A line is one line: what was pasted in several is one. */
+function input(given: string) {
+  const text = given.replace(/[\r\n]+/gu, ' ')
   typed.value = text
   const value = read(text)
   own = JSON.stringify(value)
@@ -45,7 +47,8 @@ const understood = computed(() => {
   const said = writeDate(value)
   return !value.start ? 'kept in words' : said === typed.value.trim() ? '' : `read as ${said}`
 })
-const long = computed(() => spec.value.type === 'text' && typed.value.length > 90)
+/** A text may be long: its field is of several lines from the beginning, and as high as it must be. */
+const lines = computed(() => (spec.value.type === 'text' ? Math.max(1, Math.min(8, Math.ceil(typed.value.length / (typed.value.length > 90 ? 62 : 90)))) : undefined))
 </script>
 
 <template>
@@ -66,12 +69,13 @@ const long = computed(() => spec.value.type === 'text' && typed.value.length > 9
       :aria-description="hint"
       :aria-required="required"
       :data-field="name"
-      :rows="long ? Math.min(8, Math.ceil(typed.length / 62)) : undefined"
+      :rows="lines"
       :placeholder="spec.type === 'date' ? '2021, or 14 March 2023' : ''"
       :maxlength="MAX_FIELD"
       autocomplete="off"
       spellcheck="false"
       dir="auto"
+      @keydown.enter.prevent
       @update:model-value="input"
       @focus="emit('focus')"
       @blur="emit('blur')"

@@ -31,15 +31,21 @@ const understood = computed(() => {
   return form.value === 'title' ? 'a title' : form.value ? FORM_WORDS[form.value] : ''
 })
 
+/** The line's words have been taken: what was typed behind them since stays. @returns whether nothing was */
+function taken(words: string): boolean {
+  typed.value = typed.value.startsWith(words) ? typed.value.slice(words.length).trimStart() : typed.value
+  return !typed.value
+}
 async function begin(kind: KindId) {
   if (!typed.value.trim() || busy.value) return
   busy.value = true
   await notices.attempt(async () => {
     const [first] = identifiers.value
-    const fields = first ? { [first.type]: first.value } : { title: typed.value.trim() }
+    const given = typed.value
+    const fields = first ? { [first.type]: first.value } : { title: given.trim() }
     const [source] = await shelf.add([{ kind, fields }])
-    typed.value = ''
-    emit('added', source!.id)
+    // Whoever has typed on meanwhile goes on with that; the slip lies there.
+    if (taken(given)) emit('added', source!.id)
   })
   busy.value = false
 }
@@ -49,8 +55,8 @@ async function read(given: { text?: string, html?: string }) {
   await notices.attempt(async () => {
     const was = typed.value
     const form = await tray.takeIn(given)
-    if (form === 'title') typed.value = given.text ?? was
-    else if (form) typed.value = ''
+    if (form === 'title') { if (typed.value === was) typed.value = given.text ?? was }
+    else if (form) taken(was)
   })
   busy.value = false
 }
@@ -113,6 +119,7 @@ defineExpose({ focus: () => line.value?.focus() })
       <PartsField
         ref="input"
         v-model="typed"
+        draft="intake"
         look="bare"
         class="min-w-0 flex-1 resize-none pb-2 font-title text-head leading-8 placeholder-shown:truncate"
         rows="1"

@@ -22,16 +22,20 @@ const ready = computed(() => !props.findings.some(f => f.serious))
 const runs = computed(() => { const alone = composeAlone(store.style, props.source); return alone.reference ?? alone.parenthetical })
 const original = computed(() => (props.source.origin?.custom as { original?: string } | undefined)?.original?.replace(/<[^>]+>/gu, ''))
 
-const key = ref(props.source.key)
-watch(() => props.source.key, (value) => { key.value = value })
-async function rename() {
-  const wanted = key.value.trim().toLowerCase()
-  if (!wanted || wanted === props.source.key) { key.value = props.source.key; return }
+const keyField = useTemplateRef<{ reset: () => void }>('keyField')
+/** What is wrong with the key that was typed; it stays typed until it is another. */
+const keyProblem = ref('')
+async function rename(typed: string) {
+  const wanted = typed.trim().toLowerCase()
+  keyProblem.value = ''
+  if (!wanted || wanted === props.source.key) return
   try { await shelf.rename(props.source, wanted) }
-  catch (error) {
-    notices.say((error as Error).message, { bad: true })
-    key.value = props.source.key
-  }
+  catch (error) { keyProblem.value = (error as Error).message }
+}
+/** The key as it is, in place of what was typed. */
+function keepKey() {
+  keyProblem.value = ''
+  keyField.value?.reset()
 }
 function go(name: FieldName) {
   const line = root.value?.querySelector<HTMLElement>(`[data-field="${name}"], [data-names="${name}"] input`)
@@ -57,7 +61,11 @@ const copy = () => notices.attempt(async () => {
           @choose="shelf.changeKind(source, $event)"
         /></span>
       <PartsField
-        v-model="key"
+        ref="keyField"
+        :model-value="source.key"
+        :rest="1200"
+        :draft="`key ${source.id}`"
+        :complaint="keyProblem"
         label="key"
         beside
         look="bare"
@@ -66,9 +74,9 @@ const copy = () => notices.attempt(async () => {
         title="Stands for this source in plain-text marks"
         maxlength="61"
         spellcheck="false"
-        @blur="rename"
+        @update:model-value="rename"
         @keydown.enter="($event.target as HTMLInputElement).blur()"
-        @keydown.esc.stop="key = source.key"
+        @keydown.esc.stop="keepKey"
       />
       <span
         v-if="ready"

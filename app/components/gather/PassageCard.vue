@@ -157,7 +157,7 @@ const rows = (text: string, wide: number) =>
         label="tags"
         beside
         field-class="py-0.5 text-plain"
-        lazy
+        rest
         placeholder="mud, cost"
       />
     </div>

@@ -34,7 +34,7 @@ watch(
 )
 function change(key: SaidDetail, value: string) {
   form.setFieldValue(key, value)
-  if (detailSchema(key).safeParse(value).success) store.changePaper({ details: { ...store.paper!.details, [key]: value } })
+  if (detailSchema(key).safeParse(value).success) store.changeDetails({ [key]: value })
 }
 const asked = (key: SaidDetail) => (store.style.page.details as readonly string[]).includes(key)
 const more = ref(MORE.some(key => store.paper?.details[key]))
@@ -87,7 +87,7 @@ defineExpose({ focus })
       <PartsCheck
         v-else
         :model-value="sayWords"
-        @update:model-value="store.changePaper({ details: { ...store.paper!.details, sayWords: $event ? 'yes' : '' } })"
+        @update:model-value="store.changeDetails({ sayWords: $event ? 'yes' : '' })"
       >
         Say how many words it has
       </PartsCheck>

@@ -12,7 +12,7 @@ const emit = defineEmits<{ rename: [words: string], order: [by: -1 | 1], dropOut
       field-class="w-full font-bold hover:underline hover:decoration-rule"
       :model-value="words"
       aria-label="A heading of the list"
-      lazy
+      rest
       maxlength="200"
       @update:model-value="emit('rename', $event)"
     />

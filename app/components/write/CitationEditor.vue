@@ -59,12 +59,15 @@ const titleOf = (id: string): string => {
 const set = (change: Partial<CitationData>) => emit('change', { ...props.data, ...change })
 const setItem = (i: number, change: Partial<CitationData['items'][number]>) =>
   set({ items: props.data.items.map((item, n) => (n === i ? { ...item, ...change } : item)) })
-/** Places as they are being typed: the card may be drawn again meanwhile, and must not forget them. */
+/** Places as they are being typed: what is read of them shows when the field is left. */
 const places = ref<Record<number, string>>({})
 function setPlace(i: number, typed: string) {
+  places.value = { ...places.value, [i]: typed }
+  if (JSON.stringify(readLocator(typed)) !== JSON.stringify(props.data.items[i]?.locator)) setItem(i, { locator: readLocator(typed) })
+}
+function forgetPlace(i: number) {
   const { [i]: _, ...rest } = places.value
   places.value = rest
-  setItem(i, { locator: readLocator(typed) })
 }
 async function add(id: string) {
   set({ items: [...props.data.items, { id, locator: undefined }] })
@@ -122,8 +125,9 @@ onMounted(() => {
         data-place
         placeholder="104-6, para 4, ch 3, 1:12:30"
         :model-value="places[i] ?? writeLocator(item.locator)"
-        @update:model-value="places = { ...places, [i]: $event }"
-        @change="setPlace(i, ($event.target as HTMLInputElement).value)"
+        rest
+        @update:model-value="setPlace(i, $event)"
+        @blur="forgetPlace(i)"
         @keydown.enter.prevent="setPlace(i, ($event.target as HTMLInputElement).value); emit('done')"
       />
       <PartsField

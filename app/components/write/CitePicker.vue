@@ -1,18 +1,40 @@
 <script setup lang="ts">
-import type { CitationData } from '~~/core/sheet/document'
+import { citationSchema, type CitationData } from '~~/core/sheet/document'
 
 /** The picker at the cursor: choose, place, form; Enter puts it in. */
 defineProps<{ at: { left: number, top: number }, place: number, near?: readonly string[], again?: string }>()
+const owned = useSources()
 const emit = defineEmits<{ insert: [data: CitationData], close: [] }>()
 const data = ref<CitationData>({ items: [], form: 'parenthetical' })
-const done = () => (data.value.items.length ? emit('insert', data.value) : emit('close'))
+// One that was begun in a page that is gone is gone on with; one that is put in, or closed, is not.
+const kept = useDraft(() => 'citation begun')
+onMounted(() => {
+  try {
+    const before = citationSchema.safeParse(JSON.parse(kept.read() ?? 'null'))
+    if (before.success && before.data.items.every(item => owned.byId.has(item.id))) data.value = before.data
+  }
+  catch { kept.drop() }
+})
+function change(next: CitationData) {
+  data.value = next
+  kept.write(next.items.length ? JSON.stringify(next) : '')
+}
+function close() {
+  kept.drop()
+  emit('close')
+}
+function done() {
+  if (!data.value.items.length) { close(); return }
+  kept.drop()
+  emit('insert', data.value)
+}
 </script>
 
 <template>
   <PartsDrawer
     label="Cite a source"
     :at="at"
-    @close="emit('close')"
+    @close="close"
   >
     <WriteCitationEditor
       :data="data"
@@ -20,7 +42,7 @@ const done = () => (data.value.items.length ? emit('insert', data.value) : emit(
       :near="near ?? []"
       :again="again"
       autofocus
-      @change="data = $event"
+      @change="change"
       @done="done"
     >
       <PartsButton

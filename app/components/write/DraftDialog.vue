@@ -144,7 +144,7 @@ async function bring(where: 'instead' | 'end') {
     written.replaceBody(named)
     if (heading.value && takesHeading.value) {
       const given = Object.entries(heading.value.details).filter(([name]) => !store.paper!.details[name]?.trim())
-      if (given.length) store.changePaper({ details: { ...store.paper!.details, ...Object.fromEntries(given) } })
+      if (given.length) store.changeDetails({ ...Object.fromEntries(given) })
     }
     const title = draft.value!.title ?? (takesHeading.value ? heading.value?.title : undefined)
     if (where === 'instead' && title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title))

@@ -2,7 +2,7 @@
 import { EditorContent, useEditor } from '@tiptap/vue-3'
 import { useDebounceFn } from '@vueuse/core'
 import { readDraft, textToHtml } from '~~/core/intake/draft/draft'
-import { docToWords, NOTE_EXTENSIONS, piecesOf, wordsToDoc } from '~/editor/note-words'
+import { docToWords, layWords, NOTE_EXTENSIONS, piecesOf, wordsToDoc } from '~/editor/note-words'
 
 /**
  * A line of the writer's own words with their italics. What is typed is given on after a moment's rest, and at once when
@@ -19,6 +19,7 @@ function give() {
   emit('change', now)
 }
 const soon = useDebounceFn(give, 400, { maxWait: 900 })
+const saving = useSaving()
 const empty = ref(!props.words)
 const editor = useEditor({
   content: wordsToDoc(props.words),
@@ -47,13 +48,15 @@ const editor = useEditor({
   },
   onBlur: give,
 })
-// Undo on the sheet, or another tab, changed the words while they are not being typed.
+// Undo on the sheet, or another tab, changed the words: what differs gives way, and the cursor stays where it was. What
+// was typed here was handed over before that.
 watch(() => props.words, (words) => {
-  if (words === given || editor.value?.isFocused) return
+  if (words === given || !editor.value) return
   given = words
-  editor.value?.commands.setContent(wordsToDoc(words), { emitUpdate: false })
+  layWords(editor.value, words)
   empty.value = !words
 })
+const release = saving.holdsBack(give)
 // It has the keys before the next one can be pressed: the first letter must not be lost.
 onMounted(async () => {
   if (!props.autofocus) return
@@ -63,7 +66,7 @@ onMounted(async () => {
   e.commands.setTextSelection(e.state.doc.content.size - 1)
   e.view.focus()
 })
-onBeforeUnmount(give)
+onBeforeUnmount(() => { give(); release() })
 </script>
 
 <template>

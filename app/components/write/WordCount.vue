@@ -21,7 +21,7 @@ const selected = computed(() => (props.selection ? countOf(props.selection) : 0)
 const parts = computed(() => composed.counts)
 const words = computed(() => composed.words)
 const target = computed(() => Number(store.paper?.details.target) || 0)
-const set = (change: Record<string, string>) => store.changePaper({ details: { ...store.paper!.details, ...change } })
+const set = (change: Record<string, string>) => store.changeDetails({ ...change })
 const toggle = (part: Counted) => set({ countedParts: COUNTED.filter(one => (one === part) !== composed.counted.includes(one)).join(',') })
 const share = computed(() => (target.value ? Math.min(1, words.value / target.value) : 0))
 const distance = computed(() => {
@@ -65,7 +65,7 @@ const shown = computed(() => {
         label="asked for"
         unit="words"
         beside
-        lazy
+        rest
         type="number"
         min="0"
         max="500000"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import type { Workspace } from '~/stores/paper'
+import type { Workspace } from '~/saving/held'
 import type { Answered } from '~/titles/answers'
 import { pageTitles } from '~/titles/page'
 
@@ -30,16 +29,8 @@ if (import.meta.client) {
 await store.open(id, workspace)
 useHead({ title: () => `${store.paper?.title ?? 'Paper'} · Dendle` })
 
-if (import.meta.client) {
-  useEventListener('online', () => void saving.flush())
-  useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void saving.flush() })
-  useEventListener('beforeunload', (event: BeforeUnloadEvent) => {
-    if (!saving.hasUnsaved()) return
-    void saving.flush()
-    event.preventDefault()
-  })
-}
-onBeforeRouteLeave(async () => { await saving.flush() })
+onBeforeRouteLeave(() => saving.leaving())
+onUnmounted(() => { if (saving.current?.id === id) saving.leave() })
 </script>
 
 <template>
@@ -48,6 +39,7 @@ onBeforeRouteLeave(async () => { await saving.flush() })
     <div class="flex min-w-0 flex-1 flex-col pb-16 sm:pb-0">
       <FrameTheHead />
       <FrameConflictBar />
+      <FrameGoneBar />
       <main class="min-w-0 flex-1">
         <NuxtPage />
       </main>

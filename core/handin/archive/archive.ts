@@ -6,11 +6,12 @@ import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate'
 import * as z from 'zod'
 import { documentSchema } from '../../sheet/document'
 import { detailsSchema, titleSchema } from '../../sheet/paper-details'
+import { idSchema } from '../../source/id'
 import { fieldsSchema, kindSchema } from '../../source/model'
 import { passageFormSchema } from '../../source/passages'
 
 export const VERSION = 1
-const id = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/u, { error: 'is no id of Dendle.' })
+const id = idSchema
 const when = z.iso.datetime({ error: 'is no time.' })
 const revision = z.number().int().min(1).catch(1)
 

@@ -100,6 +100,7 @@ async function toTray() {
     >
       <PartsField
         v-model="typed"
+        draft="list to compare"
         label="The other list"
         rows="7"
         placeholder="Paste it here as it is, from a word processor, a web page, a PDF or a database."

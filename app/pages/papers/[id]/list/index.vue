@@ -110,6 +110,7 @@ const leaves = (id: string) => {
               <PartsField
                 ref="newHeading"
                 v-model="heading"
+                draft="new heading"
                 aria-label="The new heading"
                 field-class="w-48"
                 maxlength="200"

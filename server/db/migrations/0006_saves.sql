@@ -1,0 +1,1 @@
+ALTER TABLE `papers` ADD `saves` text DEFAULT '[]' NOT NULL;
