@@ -21,7 +21,8 @@ const WAKING = transformSync(readFileSync(new URL('./app/waking/hold.js', import
 const COLOURS = 'sRGB_IEC61966_2_1.icc'
 // The type that Nuxt gives this part knows none of Nitro's own options here.
 const nitro = {
-  compressPublicAssets: true,
+  // Scripts and styles; the faces are no public files and stay as they are.
+  compressPublicAssets: { gzip: false, brotli: true },
   hooks: {
     // Migrations travel with the build; the database plugin reads them beside the server's own file.
     // So does the script of the thread that writes documents: it is started as a file of its own.
@@ -64,6 +65,7 @@ export default defineNuxtConfig({
   // The page of all parts, for tests and pictures of a built Dendle: NUXT_PUBLIC_PARTS=1.
   runtimeConfig: { public: { parts: '' } },
   srcDir: 'app',
+  sourcemap: { server: false, client: false },
   // What a link leads to is fetched when somebody means to go there, not because the link is in sight.
   experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   compatibilityDate: '2026-11-01',

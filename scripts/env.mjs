@@ -71,7 +71,8 @@ export function build() {
     () => existsSync(join(ROOT, '.output/server/index.mjs')),
     () => {
       say('Building (some minutes)…')
-      run(process.execPath, ['node_modules/nuxt/bin/nuxt.mjs', 'build'], {
+      // Room for young objects: with the usual a sixth of the time goes into clearing them away.
+      run(process.execPath, ['--max-semi-space-size=256', 'node_modules/nuxt/bin/nuxt.mjs', 'build'], {
         env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
         stdio: ['ignore', 'ignore', 'inherit'],
       })

@@ -5,7 +5,7 @@ import { dirname, join, resolve } from 'node:path'
 import type { ShippedFaces } from '../core/handin/ways'
 import type { Twin } from '../core/sheet/choices'
 import { Face, Faces, type Shape } from '../core/sheet/pages/face'
-import { filesOf, OTHERS } from '../core/sheet/pages/shipped'
+import { filesOf, OTHERS, TWINS } from '../core/sheet/pages/shipped'
 
 /** Beside the server's own files in what is built; among the packages elsewhere. */
 function pathOf(file: string): string {
@@ -18,6 +18,10 @@ function pathOf(file: string): string {
   }
   throw new Error(`The face ${file} is not where Dendle was installed; install it again.`)
 }
+
+const SHIPPED = new Set([...TWINS.flatMap(filesOf).map(([, file]) => file), ...OTHERS.map(other => other.file)])
+/** Where a face's file is; none for what is no shipped face. */
+export const facePath = (file: string): string | undefined => (SHIPPED.has(file) ? pathOf(file) : undefined)
 
 /** A file read when it is first asked for. */
 function lazily<T>(make: () => T): () => T {

@@ -1,9 +1,10 @@
 /** A list made elsewhere, beside the paper's own: it stays for as long as the paper is open, and is compared again as that changes. */
 import { ref, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
-import { wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 import type { Fields } from '~~/core/source/model'
 import { count } from '~/utils/words'
+import { startTask } from '~/workers/start'
 import { within } from '~/workers/within'
 import type { ComparedList, CompareWorker, GivenList } from '~/workers/compare.worker'
 import { useComposition } from './composition'
@@ -29,8 +30,8 @@ export const useComparing = defineStore('comparing', () => {
   let round = 0
 
   function reader(): Remote<CompareWorker> {
-    thread ??= new Worker(new URL('../workers/compare.worker.ts', import.meta.url), { type: 'module' })
-    return worker ??= wrap<CompareWorker>(thread)
+    if (!worker) ({ thread, remote: worker } = startTask('compare'))
+    return worker
   }
   function end() {
     thread?.terminate()

@@ -1,10 +1,11 @@
 /** What Check finds in the open paper: made in a worker, a moment behind the writer; what was left, and fixes done. */
 import { computed, ref, shallowRef, watch } from 'vue'
 import { defineStore } from 'pinia'
-import { wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 import type { Family, Finding } from '~~/core/check/finding'
 import { changedBlocks, withBlocks } from '~~/core/sheet/changed-blocks'
 import { count } from '~/utils/words'
+import { startTask } from '~/workers/start'
 import type { CheckWorker, Given, MendedPaper, ShownFinding } from '~/workers/check.worker'
 import { useComposition } from './composition'
 import { PaperFeed } from './feed'
@@ -55,9 +56,9 @@ export const useFindings = defineStore('findings', () => {
   /** Begins to read the paper, and goes on as it changes. */
   function start() {
     if (!import.meta.client || worker) return
-    thread = new Worker(new URL('../workers/check.worker.ts', import.meta.url), { type: 'module' })
-    worker = wrap<CheckWorker>(thread)
-    thread.addEventListener('error', () => fail())
+    const started = startTask('check', fail)
+    thread = started.thread
+    worker = started.remote
     void read()
   }
   function fail() {

@@ -1,7 +1,8 @@
 /** The open paper's pages, as they print: set in a worker, and again when the writer rests. */
 import { ref, shallowRef, watch } from 'vue'
 import { defineStore } from 'pinia'
-import { wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
+import { startTask } from '~/workers/start'
 import type { PagesWorker, ShownSheet } from '~/workers/pages.worker'
 import { PaperFeed } from './feed'
 import { usePaper } from './paper'
@@ -33,9 +34,9 @@ export const usePages = defineStore('pages', () => {
   function start() {
     if (!import.meta.client) return
     if (!worker) {
-      thread = new Worker(new URL('../workers/pages.worker.ts', import.meta.url), { type: 'module' })
-      worker = wrap<PagesWorker>(thread)
-      thread.addEventListener('error', () => fail(new Error('its worker ended')))
+      const started = startTask('pages', says => fail(new Error(says)))
+      thread = started.thread
+      worker = started.remote
     }
     void lay()
   }

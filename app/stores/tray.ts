@@ -5,7 +5,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import { del, get, set } from 'idb-keyval'
-import { proxy, wrap, type Remote } from 'comlink'
+import { proxy } from 'comlink'
 import { FORM_WORDS } from '~~/core/intake/detect'
 import { readIdentifiers, type Identifier } from '~~/core/intake/identifiers'
 import type { Problem, Proposal } from '~~/core/intake/proposal'
@@ -15,7 +15,8 @@ import type { FieldName } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
-import type { Given, IntakeWorker, ReadBack } from '~/workers/intake.worker'
+import { startTask } from '~/workers/start'
+import type { Given, ReadBack } from '~/workers/intake.worker'
 import { within } from '~/workers/within'
 import { useNotices } from './notices'
 import { usePaper } from './paper'
@@ -122,15 +123,16 @@ export const useTray = defineStore('tray', () => {
       const identifiers = readIdentifiers(given.text)
       if (identifiers) { await lookUp(identifiers); return 'identifiers' }
     }
-    const worker = new Worker(new URL('../workers/intake.worker.ts', import.meta.url), { type: 'module' })
-    const remote: Remote<IntakeWorker> = wrap<IntakeWorker>(worker)
+    let broken: (error: Error) => void = () => undefined
+    const ended = new Promise<never>((_, reject) => { broken = reject })
+    const { thread: worker, remote } = startTask('intake', says => broken(new Error(says)))
     const name = given.name ?? 'what was pasted'
     doing.value = { says: `Reading ${name}`, done: 0 }
     try {
       const read = await Promise.race([
         within(remote.read(given, proxy((done: number) => { if (doing.value) doing.value = { ...doing.value, done } }))),
         new Promise<undefined>((resolve) => { cancel = () => resolve(undefined) }),
-        new Promise<never>((_, reject) => { worker.addEventListener('error', event => reject(new Error(event.message))) }),
+        ended,
       ])
       if (!read) { useNotices().say(`${name} was given up; nothing of it was taken.`); return undefined }
       const named = given.name ? read.problems.map(problem => ({ ...problem, where: `${given.name}, ${problem.where}` })) : read.problems

@@ -1,6 +1,7 @@
 /** A page's own memory of titles, one for as long as it is open. */
-import { wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 import { decideTitlesBy } from '~~/core/text/capitals'
+import { startTask } from '~/workers/start'
 import type { TitlesWorker } from '~/workers/titles.worker'
 import { TitleMemory } from './memory'
 
@@ -11,7 +12,7 @@ let worker: Remote<TitlesWorker> | undefined
 export function pageTitles(): TitleMemory {
   if (memory) return memory
   memory = new TitleMemory((questions) => {
-    worker ??= wrap<TitlesWorker>(new Worker(new URL('../workers/titles.worker.ts', import.meta.url), { type: 'module' }))
+    worker ??= startTask('titles').remote
     return worker.answer(questions)
   })
   decideTitlesBy(memory)

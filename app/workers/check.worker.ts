@@ -1,5 +1,4 @@
 /** Reads the open paper as a careful marker would, away from the page; after a change, only what changed. */
-import { expose } from 'comlink'
 import { Checker } from '~~/core/check/checker'
 import type { Change, Finding } from '~~/core/check/finding'
 import { fixAll, withFix, type Mended } from '~~/core/check/fixing'
@@ -7,11 +6,7 @@ import type { PaperToCheck } from '~~/core/check/setting'
 import { changedBlocks, type BlocksChange } from '~~/core/sheet/changed-blocks'
 import { listing } from '~~/core/sheet/listing'
 import type { Source } from '~~/core/source/model'
-import { BY_LIST } from '~~/core/text/by-list'
-import { decideTitlesBy } from '~~/core/text/capitals'
 import { FedPaper, type PaperChange } from './fed-paper'
-
-decideTitlesBy(BY_LIST)
 
 /** What is other than at the last check. */
 export interface Given extends PaperChange {
@@ -42,7 +37,7 @@ const show = ({ fix, ...finding }: Finding): ShownFinding => ({
   ...(fix ? { fix: { label: fix.label, ...(fix.shows === undefined ? {} : { shows: fix.shows }), on: fix.change.on } } : {}),
 })
 
-const api = {
+export const api = {
   check(given: Given): ShownFinding[] {
     paper.change(given)
     if (given.passages) ({ passages } = given)
@@ -77,4 +72,3 @@ function difference({ doc, sources, alsoList, done }: Mended & { done: number })
   }
 }
 export type CheckWorker = typeof api
-expose(api)

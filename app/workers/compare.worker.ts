@@ -1,5 +1,4 @@
 /** Lays a list made elsewhere beside the paper's, away from the page. */
-import { expose } from 'comlink'
 import { compareLists, type Compared } from '~~/core/compare/compare'
 import type { Difference } from '~~/core/compare/difference'
 import { readListElsewhere } from '~~/core/compare/elsewhere'
@@ -9,10 +8,6 @@ import type { ListEntry } from '~~/core/compose/paper'
 import { readReference } from '~~/core/intake/reference/reference'
 import type { Fields, Source } from '~~/core/source/model'
 import { styleOf } from '~~/core/styles'
-import { BY_LIST } from '~~/core/text/by-list'
-import { decideTitlesBy } from '~~/core/text/capitals'
-
-decideTitlesBy(BY_LIST)
 
 export type GivenList = { html?: string, text: string } | { bytes: Uint8Array, name: string }
 export interface ComparedLine {
@@ -24,7 +19,7 @@ export interface ComparedLine {
 }
 export type ComparedList = Omit<Compared, 'entries' | 'extra'> & { lines: ComparedLine[], extra: string[], rich: boolean }
 
-const api = {
+export const api = {
   compare(given: GivenList, styleId: string, list: readonly ListEntry[], sources: readonly Source[]): ComparedList | { problem: string } {
     const other = 'bytes' in given
       ? readListFile(given.bytes, given.name)
@@ -56,4 +51,3 @@ function taken({ of, field, given }: Difference, fields: Fields | undefined): { 
   return of === 'detail' && given.trim() && value !== undefined ? { takes: { [field!]: value } } : {}
 }
 export type CompareWorker = typeof api
-expose(api)

@@ -1,5 +1,4 @@
 /** Reads a draft away from the page: documents, pages, Markdown, LaTeX and plain text as the paper's own document. */
-import { expose } from 'comlink'
 import { decode } from '~~/core/intake/decode'
 import { withReturned } from '~~/core/intake/draft/returned'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
@@ -7,13 +6,11 @@ import type { Proposal } from '~~/core/intake/proposal'
 import { readReferences } from '~~/core/intake/reference/references'
 import { texToHtml } from '~~/core/intake/tex/draft'
 import type { Source } from '~~/core/source/model'
-import { BY_LIST } from '~~/core/text/by-list'
-import { decideTitlesBy } from '~~/core/text/capitals'
 
 /** What its citations cite comes with a document that went out of here with them; their ids are keys. */
 export type ReadDraft = Draft & { brings?: Source[] }
 
-const api = {
+export const api = {
   async read(bytes: ArrayBuffer, name: string): Promise<ReadDraft | { problem: string }> {
     const head = new Uint8Array(bytes.slice(0, 4))
     if (head[0] === 0x50 && head[1] === 0x4B) {
@@ -59,6 +56,4 @@ const named = new Map<string, number>()
 const number = (id: string): number => { if (!named.has(id)) named.set(id, named.size + 1); return named.get(id)! }
 
 // References are set again to see what of them comes back: titles and all.
-decideTitlesBy(BY_LIST)
 export type DraftWorker = typeof api
-expose(api)

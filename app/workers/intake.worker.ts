@@ -1,7 +1,4 @@
 /** Reads what came in away from the page: large files take seconds, and may be given up by ending the worker. */
-import { expose } from 'comlink'
-import { BY_LIST } from '~~/core/text/by-list'
-import { decideTitlesBy } from '~~/core/text/capitals'
 import { readForm } from '~~/core/intake/anything'
 import { detect, type Form } from '~~/core/intake/detect'
 import { decode } from '~~/core/intake/decode'
@@ -11,7 +8,7 @@ import type { Intake } from '~~/core/intake/proposal'
 export interface Given { text?: string, html?: string, bytes?: ArrayBuffer, name?: string }
 export type ReadBack = Intake & { form: Form | 'pdf' | 'document', text?: string }
 
-const api = {
+export const api = {
   async read({ text = '', html, bytes, name = '' }: Given, progress: (done: number) => void): Promise<ReadBack> {
     if (bytes) {
       const head = new Uint8Array(bytes.slice(0, 8))
@@ -31,7 +28,4 @@ const api = {
     return { form, text, ...readForm(form, rich || text, progress) }
   },
 }
-// Formatted references are set again to see what of them comes back: titles and all.
-decideTitlesBy(BY_LIST)
 export type IntakeWorker = typeof api
-expose(api)

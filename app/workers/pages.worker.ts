@@ -1,5 +1,4 @@
 /** Sets the open paper's pages away from the page that shows them; after a change, only from there on. */
-import { expose } from 'comlink'
 import { Face, Faces, type Shape } from '~~/core/sheet/pages/face'
 import { Layouter, type Page, type PlacedPicture, type PlacedRule, type PlacedText } from '~~/core/sheet/pages/pages'
 import { headingLevel } from '~~/core/handin/grouped'
@@ -7,13 +6,9 @@ import { printPaper } from '~~/core/sheet/print'
 import { headingRuns, paragraphsIn, wordsOf, type Origin, type SectionName } from '~~/core/sheet/printed'
 import { twinOf, type Twin } from '~~/core/sheet/choices'
 import type { Detail } from '~~/core/styles/ids'
-import { BY_LIST } from '~~/core/text/by-list'
-import { decideTitlesBy } from '~~/core/text/capitals'
 import { OTHERS, othersFor } from '~~/core/sheet/pages/shipped'
 import { faceAddresses, otherAddress } from '../utils/face-addresses'
 import { FedPaper, type PaperChange } from './fed-paper'
-
-decideTitlesBy(BY_LIST)
 
 /** A page as it is drawn: what its words are of, as far as one can go there. */
 export interface ShownLine { y: number, baseline: number, height: number, texts: PlacedText[], from?: Origin, missing?: boolean }
@@ -64,7 +59,7 @@ async function readOthers(text: string) {
   }))
 }
 
-const api = {
+export const api = {
   async lay(change: PaperChange): Promise<ShownSheet> {
     paper.change(change)
     const { style, title, details, doc, sources, listPart } = paper
@@ -110,4 +105,3 @@ const shown = ({ label, section, lines, rules, pictures }: Page): ShownPage => (
   pictures: pictures.map(({ picture, ...place }) => ({ ...place, picture: picture.picture, alt: picture.alt || picture.name })),
 })
 export type PagesWorker = typeof api
-expose(api)

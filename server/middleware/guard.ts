@@ -14,7 +14,7 @@ export default defineEventHandler((event) => {
     'cross-origin-resource-policy': 'same-origin',
   })
   // A page carries its paper: Back and Forward must ask again, or they would show the text as it was.
-  if (!event.path.startsWith('/_nuxt/')) setResponseHeader(event, 'cache-control', 'no-store')
+  if (!/^\/(?:_nuxt|faces)\//u.test(event.path)) setResponseHeader(event, 'cache-control', 'no-store')
   const host = getRequestHeader(event, 'host') ?? ''
   if (!isOwnHost(event)) return refuse(event, 403, 'host', FOREIGN_HOST)
   const origin = getRequestHeader(event, 'origin')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { wrap, type Remote } from 'comlink'
+import type { Remote } from 'comlink'
 import { countWords } from '~~/core/sheet/count'
 import type { DocNode } from '~~/core/sheet/document'
 import { citationsOf } from '~~/core/sheet/walking'
@@ -16,6 +16,7 @@ import type { Fields } from '~~/core/source/model'
 import { plainKey } from '~~/core/source/keys'
 import { composeAlone } from '~~/core/compose/compose'
 import { plain } from '~~/core/text/runs'
+import { startTask } from '~/workers/start'
 import type { DraftWorker, ReadDraft } from '~/workers/draft.worker'
 import { within } from '~/workers/within'
 import { request } from '~/utils/request'
@@ -48,8 +49,7 @@ let reader: Remote<DraftWorker> | undefined
 onBeforeUnmount(() => worker?.terminate())
 onMounted(async () => {
   if (props.file.size > 60 * 1024 * 1024) { problem.value = 'is larger than 60 MB; no paper is. It was not opened.'; return }
-  worker = new Worker(new URL('../../workers/draft.worker.ts', import.meta.url), { type: 'module' })
-  reader = wrap<DraftWorker>(worker)
+  ;({ thread: worker, remote: reader } = startTask('draft'))
   try {
     const read = await within<ReadDraft | { problem: string }>(reader.read(await props.file.arrayBuffer(), props.file.name))
     if ('problem' in read) { problem.value = read.problem; return }
