@@ -32,9 +32,13 @@ const nitro = {
       for (const file of [...TWINS.flatMap(filesOf).map(([, own]) => own), ...OTHERS.map(other => other.file)]) cpSync(join(rootDir, 'node_modules', file), join(serverDir, 'workers/faces', file))
       // And what the PDF's colours are measured by, which the package reads beside the script that it is bundled into.
       cpSync(join(rootDir, 'node_modules/pdfkit/js/data', COLOURS), join(serverDir, 'workers/data', COLOURS))
+      // What both threads are made of is there once.
       await esbuild({
-        entryPoints: [join(rootDir, 'server/workers/document.worker.ts')],
-        outfile: join(serverDir, 'workers/document.mjs'),
+        entryPoints: ['document', 'archive'].map(name => ({ in: join(rootDir, `server/workers/${name}.worker.ts`), out: name })),
+        outdir: join(serverDir, 'workers'),
+        outExtension: { '.js': '.mjs' },
+        splitting: true,
+        external: ['better-sqlite3'],
         ...THREAD,
       })
     },

@@ -16,7 +16,8 @@ const modified = (path) => {
   return Math.max(stat.mtimeMs, ...readdirSync(path).map(name => modified(join(path, name))))
 }
 
-if (modified(bundle) < Math.max(modified(join(root, 'core')), modified(join(root, 'bin')), modified(join(root, 'package.json')))) {
+const MADE_OF = ['core', 'bin', 'server/faces.ts', 'server/packed', 'package.json'].map(name => join(root, name))
+if (modified(bundle) < Math.max(...MADE_OF.map(modified))) {
   mkdirSync(dirname(bundle), { recursive: true })
   const { buildSync } = await import('esbuild')
   // Written aside and moved into place: calls at the same time never see half a file.
@@ -30,6 +31,8 @@ if (modified(bundle) < Math.max(modified(join(root, 'core')), modified(join(root
     target: 'node20',
     minify: true,
     logLevel: 'error',
+    // Packages that are no modules ask for Node's own by `require`.
+    banner: { js: 'import{createRequire}from"node:module";const require=createRequire(import.meta.url);' },
   })
   // What the PDF's colours are measured by is read beside the script that its package is bundled into.
   const colours = 'sRGB_IEC61966_2_1.icc'

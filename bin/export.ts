@@ -1,12 +1,18 @@
 /** The `export` and `import` verbs: a paper job or a packed paper as a file; a packed file's papers as jobs. */
+import { randomUUID } from 'node:crypto'
 import { renameSync, rmSync, writeFileSync } from 'node:fs'
-import { packArchive, readArchive, type Archive } from '../core/handin/archive/archive'
+import { filesToPack, zipped } from '../core/handin/archive/packing'
+import { readArchive } from '../core/handin/archive/reading'
+import { openPacked } from '../server/packed/open'
 import { writeMarked } from '../core/handin/formats/marked'
 import { WAY_IDS, writeWay, type Way } from '../core/handin/ways'
 import { writeSources } from '../core/intake/convert'
 import type { Problem } from '../core/intake/job'
 import { readPaperJob } from '../core/intake/paper-job'
 import { listing } from '../core/sheet/listing'
+import { idSchema } from '../core/source/id'
+import { freeKey, plainKey } from '../core/source/keys'
+import { keySchema } from '../core/source/use'
 import type { PaperToPrint } from '../core/sheet/print'
 import { styleOf } from '../core/styles'
 
@@ -17,7 +23,7 @@ interface Given { paper: PaperToPrint, keyOf: (id: string) => string }
 
 /** @param given the file's bytes: a job as JSON, or a packed paper @returns the written file; nothing where nothing could be done */
 export async function exported(given: Uint8Array, name: string, to: Exported, problems: Problem[]): Promise<Uint8Array | undefined> {
-  const read = isPacked(given) ? fromPacked(given, name, problems) : fromJob(given, name, problems)
+  const read = isPacked(given) ? await fromPacked(given, name, problems) : fromJob(given, name, problems)
   if (!read) return undefined
   const { paper, keyOf } = read
   if (to === 'zip') return isPacked(given) ? given : packed(paper)
@@ -45,15 +51,15 @@ function fromJob(bytes: Uint8Array, name: string, problems: Problem[]): Given | 
 }
 
 /** The first paper of a packed file; what others there are is said. */
-function fromPacked(bytes: Uint8Array, name: string, problems: Problem[]): Given | undefined {
-  const all = papersOf(bytes, name, problems)
+async function fromPacked(bytes: Uint8Array, name: string, problems: Problem[]): Promise<Given | undefined> {
+  const all = await papersOf(bytes, name, problems)
   const written = `“${all[0]?.paper.title}” was written. Take the others away one by one.`
   if (all.length > 1) problems.push({ where: name, what: `holds ${all.length} papers; ${written}` })
   return all[0]
 }
 
-function papersOf(bytes: Uint8Array, name: string, problems: Problem[]): Given[] {
-  const { archive, problems: found } = readArchive(bytes)
+async function papersOf(bytes: Uint8Array, name: string, problems: Problem[]): Promise<Given[]> {
+  const { archive, problems: found } = await readArchive(await openPacked(bytes))
   problems.push(...found.map(what => ({ where: name, what })))
   return (archive?.papers ?? []).map(({ title, style: id, details, body, uses }): Given => {
     const style = styleOf(id)
@@ -73,31 +79,39 @@ function papersOf(bytes: Uint8Array, name: string, problems: Problem[]): Given[]
 }
 
 function packed({ style, title, details, body, sources, alsoList }: PaperToPrint): Uint8Array {
-  // Ids of a job are whatever it calls its sources; an archive's are letters, digits and hyphens.
-  const idOf = new Map(sources.map((source, i) => [source.id, /^[A-Za-z0-9_-]{1,64}$/u.test(source.id) ? source.id : `source-${i + 1}`]))
+  // Ids of a job are whatever it calls its sources; a packed file's are ids of Dendle.
+  const idOf = new Map(sources.map((source, i) => [source.id, idSchema.safeParse(source.id).success ? source.id : `source-${i + 1}`]))
   const rename = (name: string, value: unknown) =>
     ((name === 'id' || name === 'from') && typeof value === 'string' ? (idOf.get(value) ?? value) : value)
   const renamed = JSON.parse(JSON.stringify(body), rename) as PaperToPrint['body']
-  const archive: Archive = {
-    papers: [{
-      id: 'paper', title: title || 'Untitled', style: style.id, details: { ...details }, houseRules: [], left: [], revision: 1,
-      updatedAt: new Date().toISOString(), states: [],
-      uses: sources.map(({ id }) =>
-        ({ source: idOf.get(id)!, key: id.slice(0, 61), listed: alsoList.includes(id), leftOut: false, annotation: '', division: '' })),
-      body: renamed,
-    }],
-    sources: sources.map(({ id, kind, fields }) => ({ id: idOf.get(id)!, kind, fields, parked: {}, settled: [], revision: 1 })),
-    passages: [],
-  }
-  return packArchive(archive, {
-    csl: writeSources(sources, 'csl-json'), bibtex: writeSources(sources, 'bibtex'),
-    marked: () => writeMarked({ style, title, details, body, sources, alsoList }, id => id),
-  }, new Date().toISOString())
+  // Its own, or two jobs that were packed would be one paper to whoever takes both in.
+  const id = randomUUID()
+  const own = sources.map(({ id: source, kind, fields }) => ({ id: idOf.get(source)!, kind, fields, parked: {}, settled: [], revision: 1 }))
+  const taken = new Set<string>()
+  const used = sources.map((source) => {
+    const wanted = keySchema.safeParse(source.id)
+    const key = freeKey(wanted.success ? wanted.data : plainKey(source), taken)
+    taken.add(key)
+    return { source: idOf.get(source.id)!, key, listed: alsoList.includes(source.id), leftOut: false, annotation: '', division: '' }
+  })
+  return zipped(filesToPack({
+    ids: [id],
+    paper: () => ({
+      id, title: title || 'Untitled', style: style.id, details: { ...details }, houseRules: [], left: [], revision: 1,
+      updatedAt: new Date().toISOString(), uses: used, body: renamed,
+    }),
+    states: () => [],
+    sources: () => own,
+    passages: () => [],
+    marked: () => writeMarked({ style, title, details, body, sources, alsoList }, source => source),
+    csl: () => writeSources(sources, 'csl-json'),
+    bibtex: () => writeSources(sources, 'bibtex'),
+  }, new Date().toISOString()))
 }
 
 /** The papers of a packed file as jobs, each with its sources and its text with marks. */
-export function jobsOf(bytes: Uint8Array, name: string, problems: Problem[]): unknown[] {
-  return papersOf(bytes, name, problems).map(({ paper, keyOf }) => {
+export async function jobsOf(bytes: Uint8Array, name: string, problems: Problem[]): Promise<unknown[]> {
+  return (await papersOf(bytes, name, problems)).map(({ paper, keyOf }) => {
     const { title, details, style, sources, alsoList } = paper
     const { writer, ...others } = details
     return {

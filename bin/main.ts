@@ -97,7 +97,7 @@ async function main(args: string[]): Promise<number> {
     }
     case 'import': {
       const { positionals } = options(rest, {})
-      const jobs = jobsOf(bytesOf(positionals[0]), positionals[0] ?? 'standard input', problems)
+      const jobs = await jobsOf(bytesOf(positionals[0]), positionals[0] ?? 'standard input', problems)
       if (jobs.length) write(JSON.stringify(jobs.length === 1 ? jobs[0] : jobs, null, 2))
       break
     }

@@ -10,8 +10,9 @@ import { filesOf, OTHERS, TWINS } from '../core/sheet/pages/shipped'
 /** Beside the server's own files in what is built; among the packages elsewhere. */
 function pathOf(file: string): string {
   const script = resolve(process.argv[1] ?? '.')
-  const beside = join(dirname(script), 'workers/faces', file)
-  if (existsSync(beside)) return beside
+  // A thread's script stands in that folder itself.
+  const beside = ['workers/faces', 'faces'].map(folder => join(dirname(script), folder, file)).find(existsSync)
+  if (beside) return beside
   for (const from of [script, join(process.cwd(), 'here.js')]) {
     try { return createRequire(from).resolve(file) }
     catch { /* Not among the packages of this place. */ }

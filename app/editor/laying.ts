@@ -7,6 +7,10 @@ import { changedStretches } from '~~/core/sheet/changed-blocks'
 import { emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { documentOf } from './document-of'
 
+/** A text as the editor takes it: an object of its own, without pieces of no words, which the editor cannot hold. */
+export const forEditor = (doc: DocNode): Record<string, unknown> => JSON.parse(JSON.stringify(doc), (_, value: unknown) =>
+  (Array.isArray(value) ? value.filter(one => !((one as DocNode | null)?.type === 'text' && !(one as DocNode).text)) : value)) as Record<string, unknown>
+
 /** Marks a change that the store made: it is not given back to it. */
 export const FROM_OUTSIDE = 'from-outside'
 
@@ -19,7 +23,7 @@ export function layingOf(tr: Transaction, body: DocNode): Transaction | undefine
   tr.doc.forEach(node => starts.push(starts.at(-1)! + node.nodeSize))
   // From the end on, so that the places before stay what they are. The text stays another's object.
   for (const { from, to, blocks } of [...changes].reverse()) {
-    const nodes = blocks.map((block): PmNode => tr.doc.type.schema.nodeFromJSON(JSON.parse(JSON.stringify(block))))
+    const nodes = blocks.map((block): PmNode => tr.doc.type.schema.nodeFromJSON(forEditor(block)))
     tr.replaceWith(starts[from]!, starts[to]!, Fragment.from(nodes))
   }
   return tr

@@ -18,7 +18,7 @@ import { PageBreak, Remark, SmallCaps, Verse } from './own-nodes'
 import { FindInText } from './find-in-text'
 import { bringIntoView } from './going'
 import { documentOf } from './document-of'
-import { FROM_OUTSIDE, layBlocks } from './laying'
+import { forEditor, FROM_OUTSIDE, layBlocks } from './laying'
 import { moveCitation, putCitation, takeCitation, type Setting } from './placing'
 import { Resting } from './resting'
 import { TYPING } from './typing'
@@ -65,7 +65,7 @@ export function usePaperEditor(host: EditorHost) {
   // Figures and tables are few: their numbers follow every change of the text, a moment behind it.
   watch([() => composed.composition, () => written.body], () => { for (const view of captions.views) view.draw() }, { flush: 'post' })
   const editor = useEditor({
-    content: JSON.parse(JSON.stringify(written.body)) as Record<string, unknown>,
+    content: forEditor(written.body),
     extensions: [
       StarterKit.configure({
         heading: { levels: [1, 2, 3, 4, 5] },

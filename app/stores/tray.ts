@@ -119,6 +119,8 @@ export const useTray = defineStore('tray', () => {
 
   /** Takes anything: text, rich text, a file's bytes. Returns what it was, or undefined when it was given up. */
   async function takeIn(given: Given): Promise<ReadBack['form'] | undefined> {
+    // From Write or Compare as well: it is this paper's tray, with what lies in it.
+    await open()
     if (!given.bytes && given.text !== undefined && given.text.length < 20_000) {
       const identifiers = readIdentifiers(given.text)
       if (identifiers) { await lookUp(identifiers); return 'identifiers' }

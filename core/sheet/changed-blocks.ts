@@ -4,7 +4,8 @@
  */
 import { diffArrays } from 'diff'
 import * as z from 'zod'
-import { blockSchema, type DocNode } from './document'
+import type { DocNode } from './document'
+import { blockSchema } from './document-schema'
 
 /** In a text of `of` blocks, those from `from` up to `to` (not included) give way to `blocks`. */
 export interface BlocksChange { from: number, to: number, of: number, blocks: DocNode[] }

@@ -1,6 +1,7 @@
 /**
  * The paper as the editor keeps it: blocks of text with citations between the words. Unknown nodes and marks pass, so
- * that no word is lost by an older or newer editor. What is read from it: `walking`, `blocks`, `count`.
+ * that no word is lost by an older or newer editor. What may stand in it: `document-schema`; what is read from it: `walking`,
+ * `blocks`, `count`.
  */
 import * as z from 'zod'
 import { FORMS } from '../compose/citations/forms'
@@ -30,21 +31,6 @@ export interface DocNode {
   marks?: { type: string, attrs?: Record<string, unknown> }[]
   text?: string
 }
-const nodeSchema: z.ZodType<DocNode> = z.lazy(() => z.looseObject({
-  type: z.string().max(60),
-  attrs: z.record(z.string(), z.unknown()).optional(),
-  content: z.array(nodeSchema).optional(),
-  marks: z.array(z.looseObject({ type: z.string(), attrs: z.record(z.string(), z.unknown()).optional() })).optional(),
-  text: z.string().optional(),
-}))
-/** One block of a document, with all that is in it. */
-export const blockSchema = nodeSchema
-/** The whole document of a paper. */
-export const documentSchema = z.looseObject({
-  type: z.literal('doc', { error: 'A paper begins with a node of type "doc".' }),
-  content: z.array(nodeSchema).optional(),
-}) as unknown as z.ZodType<DocNode>
-
 export const emptyDocument = (): DocNode => ({ type: 'doc', content: [{ type: 'paragraph' }] })
 
 export function readCitation(node: DocNode): CitationData {

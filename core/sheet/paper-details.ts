@@ -7,6 +7,11 @@ export const titleSchema = z
   .min(1, { error: 'A paper needs a title; a working title will do.' })
   .max(5000, { error: 'The title is longer than 5,000 characters.' })
 
+/** Ids of findings that the writer left as they are. */
+export const leftSchema = z
+  .array(z.string().max(200))
+  .max(5000, { error: 'More than 5,000 findings are left as they are; that is too many to keep.' })
+
 /** What a paper says of itself on its pages, besides its title. */
 export const SAID_DETAILS = [
   'writer', 'studentNumber', 'instructor', 'course', 'institution', 'date', 'abstract', 'keywords', 'authorNote', 'acknowledgements',

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { blocksOf, raiseAfterPunctuation } from './blocks'
 import { countWords } from './count'
-import { documentSchema, type DocNode } from './document'
+import type { DocNode } from './document'
+import { documentSchema } from './document-schema'
 import { citationsOf, citedPlaces, placedCitations } from './walking'
 
 const cite = (id: string): DocNode => ({ type: 'citation', attrs: { id, data: { items: [{ id: 's' }], form: 'parenthetical' } } })

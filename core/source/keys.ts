@@ -19,11 +19,17 @@ export function plainKey(source: Source): string {
 /** The first key free among those taken: "marsh-2018", "marsh-2018b", "marsh-2018c"… */
 export function freeKey(wanted: string, taken: ReadonlySet<string>): string {
   if (!taken.has(wanted)) return wanted
-  for (let n = 1; ; n++) {
+  // Keys are never reused, so those found taken before need not be asked again: thousands of one author and year are fast.
+  let tried = asked.get(taken)
+  if (!tried) asked.set(taken, tried = new Map())
+  for (let n = tried.get(wanted) ?? 1; ; n++) {
     const candidate = wanted + letters(n)
-    if (!taken.has(candidate)) return candidate
+    if (taken.has(candidate)) continue
+    tried.set(wanted, n)
+    return candidate
   }
 }
+const asked = new WeakMap<ReadonlySet<string>, Map<string, number>>()
 
 /** 0 a, 1 b, … 25 z, 26 aa. */
 export function letters(n: number): string {

@@ -32,6 +32,8 @@ export type Fields = {
 
 export const fieldsSchema = z.strictObject(shape) as unknown as z.ZodType<Fields, Fields>
 export const kindSchema = z.enum(KIND_IDS)
+/** Ids of findings of a source that the writer left as they are. */
+export const settledSchema = z.array(z.string().max(200)).max(500)
 /** Fields as they were kept: each that is as it should be; what is not is left out, and takes no other with it. */
 export function readFields(kept: unknown): Fields {
   const whole = fieldsSchema.safeParse(kept)

@@ -1,5 +1,6 @@
 /** Papers, what they use, and what is kept of them. All reads leave out what was removed. */
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import type { Besides } from '../../core/handin/archive/schema'
 import type { BlocksChange } from '../../core/sheet/changed-blocks'
 import type { PaperSort } from '../../core/sheet/choices'
 import { countWords } from '../../core/sheet/count'
@@ -115,11 +116,12 @@ export function removePaper(db: Db, id: string, removed: boolean) {
 }
 
 /** Keeps a paper's text as it was, so that nothing is lost when two tabs disagree. */
-export function keepSnapshot(db: Db, paperId: string, { reason, title, body }: { reason: string, title: string, body: DocNode }) {
+export interface Kept { reason: string, title: string, body: DocNode, besides?: Besides | undefined }
+export function keepSnapshot(db: Db, paperId: string, { reason, title, body, besides }: Kept) {
   getPaper(db, paperId)
   return db
     .insert(snapshots)
-    .values({ id: newId(), paperId, reason, title, body, createdAt: now(), updatedAt: now() })
+    .values({ id: newId(), paperId, reason, title, body, ...(besides ? { besides } : {}), createdAt: now(), updatedAt: now() })
     .returning({ id: snapshots.id })
     .get()
 }
@@ -143,7 +145,8 @@ export function getSnapshot(db: Db, paperId: string, id: string) {
     .where(and(eq(snapshots.id, id), eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt)))
     .get()
   if (!row) throw notFound('earlier state')
-  return { id: row.id, reason: row.reason, title: row.title, body: row.body, createdAt: row.createdAt }
+  const { reason, title, body, besides, createdAt } = row
+  return { id, reason, title, body, ...(besides ? { besides } : {}), createdAt }
 }
 
 export const BY_ITSELF = 'While writing'

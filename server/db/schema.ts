@@ -4,6 +4,7 @@
  */
 import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import * as z from 'zod'
+import { besidesSchema } from '../../core/handin/archive/schema'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { emptyDocument, type DocNode } from '../../core/sheet/document'
 import { kindSchema, readFields } from '../../core/source/model'
@@ -135,6 +136,8 @@ export const snapshots = sqliteTable('snapshots', {
   reason: text('reason').notNull(),
   title: text('title').notNull(),
   body: json('body', document).notNull(),
+  /** What else of the paper was kept with it. */
+  besides: json('besides', value => besidesSchema.optional().catch(undefined).parse(value)),
   revision: revision(),
   ...times(),
 }, table => [index('snapshots_paper').on(table.paperId, table.createdAt)])

@@ -2,7 +2,8 @@ import { createServer, request } from 'node:http'
 import type { AddressInfo } from 'node:net'
 import { describe, expect, it } from 'vitest'
 import * as z from 'zod'
-import { isTooDeep, readLimited, TooLong } from './body'
+import { isTooDeep } from '../../core/text/json'
+import { readLimited, TooLong } from './body'
 import { ApiError, asProblem, bodyLimit, notFound, stale } from './api'
 
 const sqlite = (code: string) => Object.assign(new Error(code), { code })
@@ -30,6 +31,8 @@ it.each([
   ['/api/papers', 5],
   ['/api/papers/abc/sources/many', 5],
   ['/api/catalogue', 5],
+  ['/api/archive', 2048],
+  ['/api/archive?sources=take', 2048],
 ])('%s takes up to %i MB', (path, mb) => expect(bodyLimit(path)).toBe(mb * 1024 * 1024))
 
 describe('what is sent', () => {

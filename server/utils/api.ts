@@ -1,7 +1,11 @@
 import { defineEventHandler, getRouterParam, setResponseStatus, type H3Event } from 'h3'
 import * as z from 'zod'
+import { LARGEST } from '../../core/handin/archive/reading'
 import { idSchema } from '../../core/source/id'
-import { isTooDeep, readLimited, TooLong } from './body'
+import { NO_JSON, readJson } from '../../core/text/json'
+import { TooMuch } from '../workers'
+import { Stopped } from '../workers/archives'
+import { readLimited, TooLong } from './body'
 
 /** The one shape of every error: what went wrong (code), in words, and where in what was sent. */
 export interface ApiProblem { code: string, message: string, field?: string, current?: unknown }
@@ -28,6 +32,8 @@ export const api = <T>(handler: (event: H3Event) => T | Promise<T>) => defineEve
 
 export function asProblem(error: unknown): { status: number, problem: ApiProblem } {
   if (error instanceof ApiError) return { status: error.status, problem: error.problem }
+  if (error instanceof TooMuch) return { status: 422, problem: { code: 'too-much', message: error.message } }
+  if (error instanceof Stopped) return { status: 503, problem: { code: 'stopped', message: error.message } }
   if (error instanceof z.ZodError) {
     const [issue] = error.issues
     const field = issue?.path.join('.') ?? ''
@@ -61,24 +67,25 @@ export async function parseBody<T>(event: H3Event, schema: z.ZodType<T>): Promis
     if (error instanceof TooLong) throw new ApiError(413, { code: 'too-large', message: tooLarge(event.path) })
     throw error
   })
-  if (isTooDeep(raw))
-    throw new ApiError(422, {
-      code: 'too-deep',
-      message: 'What was sent is nested more than 200 levels deep, which no document of Dendle is.',
-    })
-  let value: unknown
-  try { value = JSON.parse(raw || '{}') }
-  catch { throw new ApiError(400, { code: 'not-json', message: 'The body is not JSON.' }) }
-  return schema.parse(value)
+  const json = readJson(raw || '{}')
+  if ('value' in json) return schema.parse(json.value)
+  if (json.trouble === NO_JSON) throw new ApiError(400, { code: 'not-json', message: 'The body is not JSON.' })
+  throw new ApiError(422, { code: 'too-deep', message: `What was sent ${json.trouble}` })
 }
 const MB = 1024 * 1024
 /** A paper carries its pictures; nothing else that is sent is larger than much text. In bytes. */
 const isPaper = (path: string): boolean => /^\/api\/papers\/[^/?]+(?:\/snapshots)?(?:\?|$)/u.test(path)
 export const PAPER_LIMIT = 25 * MB
+/** A packed file, which is written to the disk as it comes. */
+export const ARCHIVE_LIMIT = LARGEST
+const isArchive = (path: string): boolean => /^\/api\/archive(?:\?|$)/u.test(path)
 export const tooLargePaper =
   'The paper is larger than 25 MB with its pictures. Make a picture smaller or take one out; the text is kept in this browser.'
-export const bodyLimit = (path: string): number => (isPaper(path) ? PAPER_LIMIT : 5 * MB)
-export const tooLarge = (path: string): string => isPaper(path) ? tooLargePaper : 'That is more than 5 MB of text; split it and try again.'
+export const bodyLimit = (path: string): number => (isArchive(path) ? ARCHIVE_LIMIT : isPaper(path) ? PAPER_LIMIT : 5 * MB)
+export const tooLarge = (path: string): string =>
+  isArchive(path)
+    ? 'The file is larger than 2,048 MB; take its papers away one by one.'
+    : isPaper(path) ? tooLargePaper : 'That is more than 5 MB of text; split it and try again.'
 
 /** An id from the path; a malformed one is simply not found. */
 export function pathId(event: H3Event, name: string, what: string): string {

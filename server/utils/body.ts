@@ -1,4 +1,4 @@
-/** What is sent, read no further than it may be long, and refused where it is nested deeper than anything written. */
+/** What is sent, read no further than it may be long. */
 import type { IncomingMessage, ServerResponse } from 'node:http'
 
 export class TooLong extends Error {}
@@ -27,24 +27,4 @@ export function readBytes(req: IncomingMessage, res: ServerResponse, limit: numb
     req.once('error', reject)
     req.once('aborted', () => reject(new Error('the request was broken off')))
   })
-}
-
-/** Levels of lists and objects that a document of nested lists and tables stays well under. */
-const DEEPEST = 200
-
-/** Whether JSON is nested deeper than what is read by descending into it could bear. */
-export function isTooDeep(json: string): boolean {
-  let depth = 0
-  let quoted = false
-  for (let i = 0; i < json.length; i++) {
-    const c = json.charCodeAt(i)
-    if (quoted) {
-      if (c === 92) i++
-      else if (c === 34) quoted = false
-    }
-    else if (c === 34) quoted = true
-    else if (c === 91 || c === 123) { if (++depth > DEEPEST) return true }
-    else if (c === 93 || c === 125) depth--
-  }
-  return false
 }

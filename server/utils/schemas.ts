@@ -3,10 +3,11 @@ import * as z from 'zod'
 import { STYLES } from '../../core/styles'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { PAPER_SORTS } from '../../core/sheet/choices'
-import { detailsSchema, titleSchema as title } from '../../core/sheet/paper-details'
-import { documentSchema } from '../../core/sheet/document'
+import { detailsSchema, leftSchema, titleSchema as title } from '../../core/sheet/paper-details'
+import { documentSchema } from '../../core/sheet/document-schema'
 import { idSchema } from '../../core/source/id'
-import { fieldsSchema, isEmpty, kindSchema } from '../../core/source/model'
+import { fieldsSchema, isEmpty, kindSchema, settledSchema } from '../../core/source/model'
+import { annotationSchema, divisionSchema, keySchema } from '../../core/source/use'
 import { passageFormSchema, passageSchema } from '../../core/source/passages'
 
 const styleIds = STYLES.map(style => style.id)
@@ -16,11 +17,6 @@ const style = z
     error: (issue) => `There is no style "${String(issue.input)}". Dendle has ${styleIds.join(', ')}.`,
   })
 const revision = z.number({ error: 'The revision this change was made from is missing.' }).int().positive()
-const key = z
-  .string()
-  .trim()
-  .toLowerCase()
-  .regex(/^[a-z0-9][a-z0-9-]{0,60}$/u, { error: 'A key is made of small letters, digits and hyphens, as okonjo-2021.' })
 /** The name a window gives itself, so that its own last save is known again. */
 const by = z.string().max(64).optional()
 
@@ -34,7 +30,7 @@ export const paperChangeSchema = z.object({
   body: documentSchema.optional(),
   blocks: blocksChangeSchema.optional(),
   details: detailsSchema.optional(),
-  left: z.array(z.string().max(200)).max(5000, { error: 'More than 5,000 findings are left as they are; that is too many to keep.' }).optional(),
+  left: leftSchema.optional(),
 })
 /** An id is given where the same source may have to be sent twice. */
 export const newSourceSchema = z
@@ -42,7 +38,7 @@ export const newSourceSchema = z
     id: idSchema.optional(),
     kind: kindSchema,
     fields: fieldsSchema,
-    key: key.optional(),
+    key: keySchema.optional(),
     origin: z.record(z.string(), z.unknown()).optional(),
   })
   .refine((source) => !isEmpty(source), {
@@ -53,7 +49,7 @@ const ids = z.array(idSchema).min(1).max(1000)
 /** Many at once, as an import brings them; a longer file comes in several. */
 export const newSourcesSchema = z.object({ sources: z.array(newSourceSchema).min(1).max(1000) })
 export const sourceIdsSchema = z.object({ ids })
-const settled = z.array(z.string().max(120)).max(500).optional()
+const settled = settledSchema.optional()
 export const sourceChangeSchema = z.object({
   revision,
   by,
@@ -67,11 +63,11 @@ export const mergeSchema = sourceChangeSchema.extend({ keep: idSchema, drop: idS
 export const useChangeSchema = z.object({
   revision,
   by,
-  key: key.optional(),
+  key: keySchema.optional(),
   listed: z.boolean().optional(),
   leftOut: z.boolean().optional(),
-  annotation: z.string().max(20_000).optional(),
-  division: z.string().max(200).optional(),
+  annotation: annotationSchema.optional(),
+  division: divisionSchema.optional(),
 })
 export const attachSchema = z.object({ sourceId: idSchema })
 export const snapshotSchema = z.object({ reason: z.string().max(200), title: z.string().max(5000), body: documentSchema })

@@ -1,4 +1,4 @@
-/** A thread of the server's that writes documents: a long paper being made leaves the others their answers. */
+/** A thread that writes documents: a long paper being made leaves the others their answers. */
 import '../../core/text/with-lists'
 import { parentPort } from 'node:worker_threads'
 import { writeOrder, type Order } from './ways'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { format } from 'date-fns'
 import { downloadBlob } from '~/utils/clipboard'
+import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 
 /** Everything taken away as one packed file, and packed files brought in: what is here in another state is asked about. */
@@ -13,51 +14,86 @@ interface Unpacked {
   differ: Differing[]
   sources: { added: number, same: number, kept: number, taken: number }
   passages: number
+  removed: number
   problems: string[]
 }
 type Choice = 'keep' | 'take' | 'both'
 const busy = ref('')
+/** How far it is, from 0 to 1; and what ends it. */
+const done = ref(0)
+let stopper: AbortController | undefined
+const stop = () => stopper?.abort()
+onBeforeUnmount(stop)
 const picker = useTemplateRef<{ open: () => void }>('picker')
-const asked = ref<{ file: File, differ: Differing[], kept: number }>()
+const asked = ref<{ file: File, differ: Differing[], kept: number, removed: number }>()
 const chosen = ref<Record<string, Choice>>({})
 const takeSources = ref(false)
+const bringBack = ref(false)
+
+/** Does something that takes long: shows how far it is, and can be stopped. Nothing is thrown when it was. */
+async function longWork<T>(says: string, run: (job: string, signal: AbortSignal) => Promise<T>): Promise<T | undefined> {
+  const job = crypto.randomUUID()
+  const { signal } = stopper = new AbortController()
+  busy.value = says
+  done.value = 0
+  const asking = setInterval(() => void request<{ done: number | null }>('GET', `/api/archive/progress?job=${job}`)
+    .then((answer) => { if (answer.done !== null) done.value = answer.done }, () => undefined), 500)
+  try { return await run(job, signal) }
+  catch (error) {
+    if (!signal.aborted) throw error
+    notices.say('Stopped.')
+    return undefined
+  }
+  finally {
+    clearInterval(asking)
+    busy.value = ''
+  }
+}
 
 const takeAll = () => notices.attempt(async () => {
-  busy.value = 'Packing everything'
-  try {
-    const response = await fetch(`/api/archive?day=${format(new Date(), 'yyyy-MM-dd')}`)
-    if (!response.ok) throw new Error('It could not be packed. Nothing is lost; try again.')
-    downloadBlob(`Dendle ${format(new Date(), 'yyyy-MM-dd')}.zip`, await response.blob())
-    notices.say('Every paper, with the shelf, is in your downloads as one file.')
-  } finally { busy.value = '' }
+  const day = format(new Date(), 'yyyy-MM-dd')
+  const taken = await longWork('Packing everything', async (job, signal) => {
+    const response = await fetch(`/api/archive?day=${day}&job=${job}`, { signal })
+    if (!response.ok) throw new Error(((await response.json().catch(() => ({}))) as { message?: string }).message ?? 'It could not be packed. Nothing is lost; try again.')
+    return { file: await response.blob(), leftOut: Number(response.headers.get('x-dendle-left-out') ?? 0) }
+  })
+  if (!taken) return
+  downloadBlob(`Dendle ${day}.zip`, taken.file)
+  notices.say('Every paper, with the shelf, is in your downloads as one file.')
+  if (taken.leftOut) notices.say(`${count(taken.leftOut, 'earlier state')} would have made it too large to come back, and stayed here.`, { bad: true })
 })
 
-async function send(file: File, decide?: Record<string, string>, sources = false): Promise<Unpacked> {
-  const query = new URLSearchParams({ ...(decide ? { decide: JSON.stringify(decide) } : {}), ...(sources ? { sources: 'take' } : {}) })
-  const response = await fetch(`/api/archive?${query}`, { method: 'POST', body: file, headers: { 'content-type': 'application/zip' } })
+interface Wishes { decide?: Record<string, string>, sources?: boolean, removed?: boolean }
+const send = (file: File, { decide, sources, removed }: Wishes = {}) => longWork(`Reading ${file.name}`, async (job, signal): Promise<Unpacked> => {
+  const query = new URLSearchParams({
+    job,
+    ...(decide ? { decide: JSON.stringify(decide) } : {}),
+    ...(sources ? { sources: 'take' } : {}),
+    ...(removed ? { removed: 'back' } : {}),
+  })
+  const response = await fetch(`/api/archive?${query}`, { method: 'POST', body: file, headers: { 'content-type': 'application/zip' }, signal })
   const answer = await response.json().catch(() => ({})) as Unpacked & { message?: string }
   if (!response.ok) throw new Error(answer.message ?? `“${file.name}” could not be taken in. Nothing here was changed.`)
   return answer
-}
+})
 const bring = (file: File | undefined) => file && notices.attempt(async () => {
-  busy.value = `Reading ${file.name}`
-  try {
-    const came = await send(file)
-    emit('came')
-    say(came)
-    if (came.differ.length || came.sources.kept) {
-      asked.value = { file, differ: came.differ, kept: came.sources.kept }
-      chosen.value = Object.fromEntries(came.differ.map(one => [one.id, 'keep']))
-      takeSources.value = false
-    }
-  } finally { busy.value = '' }
+  const came = await send(file)
+  emit('came')
+  if (!came) return
+  say(came)
+  if (!came.differ.length && !came.sources.kept && !came.removed) return
+  asked.value = { file, differ: came.differ, kept: came.sources.kept, removed: came.removed }
+  chosen.value = Object.fromEntries(came.differ.map(one => [one.id, 'keep']))
+  takeSources.value = false
+  bringBack.value = false
 })
 const decide = () => notices.attempt(async () => {
   const { file } = asked.value!
   const wanted = Object.fromEntries(Object.entries(chosen.value).filter(([, choice]) => choice !== 'keep'))
   asked.value = undefined
-  if (!Object.keys(wanted).length && !takeSources.value) return
-  say(await send(file, wanted, takeSources.value))
+  if (!Object.keys(wanted).length && !takeSources.value && !bringBack.value) return
+  const came = await send(file, { decide: wanted, sources: takeSources.value, removed: bringBack.value })
+  if (came) say(came)
   emit('came')
 })
 function say({ papers, same, sources, problems }: Unpacked) {
@@ -95,11 +131,15 @@ const when = (at: string) => format(new Date(at), 'd MMM yyyy, HH:mm')
         label="A packed file to bring in"
         @files="bring($event[0])"
       />
-      <span
-        v-if="busy"
-        role="status"
-      >{{ busy }}…</span>
     </p>
+    <PartsBusy
+      v-if="busy"
+      class="max-w-[56ch]"
+      :says="busy"
+      :done="done"
+      stop="Stop"
+      @stop="stop"
+    />
     <PartsDialog
       v-if="asked"
       open
@@ -140,6 +180,13 @@ const when = (at: string) => format(new Date(at), 'd MMM yyyy, HH:mm')
         class="mt-3"
       >
         Take the file’s details of {{ count(asked.kept, 'source') }} where they are newer
+      </PartsCheck>
+      <PartsCheck
+        v-if="asked.removed"
+        v-model="bringBack"
+        class="mt-3"
+      >
+        Bring back {{ count(asked.removed, 'source or passage', 'sources and passages') }} that {{ asked.removed === 1 ? 'was' : 'were' }} taken away here
       </PartsCheck>
       <div class="mt-5 flex gap-6">
         <PartsButton

@@ -15,16 +15,21 @@ onMounted(() => {
   }
   catch { kept.drop() }
 })
+/** What its fields hand over as they go is nobody's any more. */
+let over = false
 function change(next: CitationData) {
+  if (over) return
   data.value = next
   kept.write(next.items.length ? JSON.stringify(next) : '')
 }
 function close() {
+  over = true
   kept.drop()
   emit('close')
 }
 function done() {
   if (!data.value.items.length) { close(); return }
+  over = true
   kept.drop()
   emit('insert', data.value)
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { formatDistanceToNow } from 'date-fns'
+import type { Besides } from '~~/core/handin/archive/schema'
 import type { DocNode } from '~~/core/sheet/document'
 import { request } from '~/utils/request'
 import { count } from '~/utils/words'
@@ -15,7 +16,7 @@ const written = useText()
 const notices = useNotices()
 const rows = ref<Row[]>()
 const failed = ref('')
-const chosen = shallowRef<Row & { body: DocNode }>()
+const chosen = shallowRef<Row & { body: DocNode, besides?: Besides }>()
 const comparing = ref(true)
 const name = ref('')
 const at = () => `/api/papers/${store.paper!.id}/snapshots`
@@ -26,7 +27,7 @@ async function load() {
 onMounted(load)
 const look = (row: Row) =>
   notices.attempt(async () => {
-    chosen.value = { ...row, ...(await request<{ body: DocNode }>('GET', `${at()}/${row.id}`)) }
+    chosen.value = { ...row, ...(await request<{ body: DocNode, besides?: Besides }>('GET', `${at()}/${row.id}`)) }
   })
 const keepNow = (reason: string) => request('POST', at(), { reason, title: store.paper!.title, body: written.body })
 const keep = () => notices.attempt(async () => {
@@ -38,7 +39,13 @@ const keep = () => notices.attempt(async () => {
 const goBack = () => notices.attempt(async () => {
   await saving.flush()
   await keepNow('Before going back')
-  written.replaceBody(chosen.value!.body)
+  const { body, besides } = chosen.value!
+  written.replaceBody(body)
+  if (besides) {
+    const { style, details, left, uses } = besides
+    store.changePaper({ style, details, left })
+    for (const { source, listed, leftOut, annotation, division } of uses) owned.changeUse(source, { listed, leftOut, annotation, division })
+  }
   notices.say('The text is as it was then. What it was a moment ago is kept too.')
   emit('close')
 })

@@ -4,7 +4,7 @@ import { listing } from '~~/core/sheet/listing'
 import { styleOf, STYLES } from '~~/core/styles'
 import { getPaper } from '~~/server/db/papers'
 import { getWorkspace } from '~~/server/db/workspace'
-import { packedArchive } from '~~/server/db/archive'
+import { sendPacked } from '~~/server/packed/send'
 import { api, ApiError, pathId } from '~~/server/utils/api'
 import { useDb } from '~~/server/utils/db'
 import { paperFile } from '~~/server/workers'
@@ -15,9 +15,12 @@ import { paperFile } from '~~/server/workers'
  */
 export default api(async (event) => {
   const { day } = getQuery(event)
-  const send = (file: Uint8Array, title: string, { ending, type }: { ending: string, type: string }) => {
+  const named = (title: string, ending: string) => {
     const name = fileName(title, typeof day === 'string' && /^\d{4}-\d{2}-\d{2}$/u.test(day) ? day : '', ending)
-    const plain = name.normalize('NFKD').replace(/[^\x20-\x7e]/gu, '')
+    return { name, plain: name.normalize('NFKD').replace(/[^\x20-\x7e]/gu, '') }
+  }
+  const send = (file: Uint8Array, title: string, { ending, type }: { ending: string, type: string }) => {
+    const { name, plain } = named(title, ending)
     setResponseHeaders(event, {
       'content-type': type.startsWith('text/') ? `${type}; charset=utf-8` : type,
       'content-disposition': `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`,
@@ -28,8 +31,8 @@ export default api(async (event) => {
   // The paper with all that is its own, to come back.
   if (way === 'zip') {
     const id = pathId(event, 'id', 'paper')
-    const file = packedArchive(useDb(), [id])
-    return send(file, getPaper(useDb(), id).title, { ending: 'zip', type: 'application/zip' })
+    const { name, plain } = named(getPaper(useDb(), id).title, 'zip')
+    return sendPacked(event, [id], name, plain)
   }
   const ways = `There are ${WAY_IDS.join(', ')} and zip.`
   if (!WAY_IDS.includes(way)) throw new ApiError(404, { code: 'way', message: `There is no way out "${way}". ${ways}` })
