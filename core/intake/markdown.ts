@@ -18,7 +18,7 @@ export function readMarkdown(markdown: string, idOf: (key: string) => string | u
   const { text, notes } = takeNotes(markdown.replace(/\r\n?/gu, '\n').replace(/^---\n[\s\S]*?\n---\n/u, ''))
   let n = 0
   const reading: Reading = { idOf, notes, next: () => `m${++n}` }
-  const content = lexed(levelled(text)).flatMap(token => block(token, reading))
+  const content = withStrays(lexed(withoutStrays(levelled(text))).flatMap(token => block(token, reading)))
   return { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] }
 }
 
@@ -32,6 +32,41 @@ const levelled = (markdown: string): string =>
       }).join('\n')
     : markdown
 const DEEPEST = 8
+
+/** Signs of emphasis that begin and end nothing, and links that are never closed, beyond which a paragraph is no writing. */
+const STRAYS = 100
+const MOST_SIGNS = 3000
+/**
+ * The library looks for the end of each emphasis and link to the end of its paragraph: where hundreds are never ended,
+ * their signs are letters.
+ */
+const withoutStrays = (markdown: string): string => {
+  if (!SIGN.test(markdown)) return markdown
+  return cleared(markdown)
+}
+const SIGN = /[*_~]|\]\(/u
+const cleared = (markdown: string): string =>
+  markdown.split(/(\n[ \t]*\n)/u).map((part) => {
+    const signs = count(part, /[*_~]+/gu)
+    const begins = count(part, /(?<![*_~])[*_~]+(?=[^\s*_~])/gu) - count(part, /(?<=[^\s*_~])[*_~]+/gu)
+    const open = count(part, /\]\(/gu) - count(part, /\]\([^()\n]{0,2000}\)/gu)
+    const plain = signs > MOST_SIGNS || Math.abs(begins) > STRAYS ? part.replace(/[*_~]/gu, sign => STANDING[SIGNS.indexOf(sign)]!) : part
+    return open > STRAYS || count(part, /\]\(/gu) > MOST_SIGNS ? plain.replaceAll('](', `]${STANDING[3]}`) : plain
+  }).join('')
+/** Such signs, and what stands for each on its way through the library: characters that no text has (Unicode, 23.7). */
+const SIGNS = ['*', '_', '~', '(']
+const STANDING = ['\uFDD0', '\uFDD1', '\uFDD2', '\uFDD3']
+function withStrays<T extends DocNode>(nodes: T[]): T[] {
+  const back = (value: unknown): unknown =>
+    typeof value === 'string'
+      ? value.replace(/[\uFDD0-\uFDD3]/gu, stands => SIGNS[STANDING.indexOf(stands)]!)
+      : Array.isArray(value)
+        ? value.map(back)
+        : typeof value === 'object' && value !== null ? Object.fromEntries(Object.entries(value).map(([name, one]) => [name, back(one)])) : value
+  return /[\uFDD0-\uFDD3]/u.test(JSON.stringify(nodes)) ? back(nodes) as T[] : nodes
+}
+const count = (text: string, what: RegExp): number => text.match(what)?.length ?? 0
+
 /** What the library cannot take apart is read as paragraphs, so that no word of it is lost. */
 function lexed(markdown: string): Token[] {
   try { return marked.lexer(markdown, { gfm: true }) }

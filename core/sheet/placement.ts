@@ -27,14 +27,17 @@ export interface Placed {
 /** A full stop that ends an abbreviation or an initial, not a sentence. */
 const ABBREVIATION =
   /(?:^|[\s(“‘"])(?:\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|vol|no|fig|ed|eds|Dr|Mr|Mrs|Ms|Prof|St|Jr|Sr|U\.S|U\.K)\.$/u
+/** What bears on a place stands in so many letters before it; a paragraph of thousands of citations is not read again for each. */
+const NEAR = 4000
 /** The sentence's last mark, with the quotation marks that close behind it. */
 const ENDING = /([.,;:?!])([”’"')\]]*)[ \u00A0]*$/u
 
 /**
- * @param before the text of the paragraph before the cursor; @param after the text behind it
+ * @param whole the text of the paragraph before the cursor; @param after the text behind it
  * @param block whether it stands in a block quotation
  */
-export function place(before: string, after: string, block: boolean): Placed {
+export function place(whole: string, after: string, block: boolean): Placed {
+  const before = whole.slice(-NEAR)
   const space = /[ \u00A0]*$/u.exec(before)![0].length
   const body = before.slice(0, before.length - space)
   const opening = body === '' || /[([{“‘—]$/u.test(body)
@@ -100,10 +103,11 @@ export interface Raised {
 }
 
 /**
- * @param before the text before the citation; @param after the text behind it; @param marks those the number stands behind
+ * @param whole the text before the citation; @param after the text behind it; @param marks those the number stands behind
  * @param stopsInside whether the style sets commas and full stops inside closing quotation marks
  */
-export function raisedAt(before: string, after: string, marks: string, stopsInside: boolean): Raised {
+export function raisedAt(whole: string, after: string, marks: string, stopsInside: boolean): Raised {
+  const before = whole.slice(-NEAR)
   let n = 0
   while (n < after.length && marks.includes(after[n]!)) n++
   if (!n) return { ahead: '', inside: '' }

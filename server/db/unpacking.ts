@@ -79,7 +79,10 @@ export async function unpack(
         if (db.select({ id: snapshots.id }).from(snapshots).where(eq(snapshots.id, own)).get()) continue
         const { reason, title, body, besides, createdAt } = state
         db.insert(snapshots)
-          .values({ id: own, paperId: id, reason, title, body, ...(besides ? { besides } : {}), createdAt: new Date(createdAt), updatedAt: now() }).run()
+          .values({
+            id: own, paperId: id, reason, title, body, ...(besides ? { besides } : {}),
+            createdAt: new Date(createdAt), updatedAt: now(),
+          }).run()
       }
     }
     done(paper.title)

@@ -1,5 +1,9 @@
 /** Pieces that people, programs and bad luck repeat: what makes an expression try the same letters again and again. */
 export const PIECES = [
+  '*a ',
+  '**a ',
+  '_a ',
+  '[a](',
   ' ',
   '\n',
   '\t',

@@ -36,8 +36,14 @@ class Parser {
   private lines = 1
   /** Where the entry being read must end at the latest. */
   private limit = 0
+  /** Letters that macros have given, and as many as they may: some are words that double the last. */
+  private expanded = 0
+  private full = false
+  private readonly room: number
 
-  constructor(private readonly text: string, private readonly progress?: Progress) {}
+  constructor(private readonly text: string, private readonly progress?: Progress) {
+    this.room = 4 * text.length + 200_000
+  }
 
   run() {
     const { text } = this
@@ -183,7 +189,12 @@ class Parser {
             else out += raw
             this.problem(line, `${name} of ${key || 'this entry'} uses “${raw}”, which no @string names; it is taken as text.`)
           }
-          else out += known
+          else if ((this.expanded += known.length) <= this.room) out += known
+          else {
+            out += raw
+            if (!this.full) this.problem(line, 'the words that @string gives grow to many times the file; from here on its names stand for themselves.')
+            this.full = true
+          }
         }
       }
       this.space()
