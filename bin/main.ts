@@ -5,9 +5,10 @@ import { parseArgs } from 'node:util'
 import { runCheck } from '../core/check/job'
 import { runCompare } from '../core/compare/job'
 import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
-import { decode } from '../core/intake/decode'
+import { decode, NO_TEXT } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
 import { STYLES, styleOf } from '../core/styles'
+import { NO_JSON, readJson as asJson } from '../core/text/json'
 import { EXPORTED, exported, jobsOf, putFile } from './export'
 import { capitaliseText } from '../core/text/capitals'
 import { rowOf } from '../core/text/lookup'
@@ -48,7 +49,9 @@ async function main(args: string[]): Promise<number> {
       if (!to) throw new WrongCall(`--to takes ${WRITTEN.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
       const from = values.from === undefined ? undefined : rowOf(READ_AS, values.from)
       if (values.from !== undefined && !from) throw new WrongCall(`--from takes ${Object.keys(READ_AS).join(', ')}, not ${values.from}.`)
-      const done = convert(decode(bytesOf(positionals[0])).text, { to, ...(from ? { from } : {}), name: positionals[0] ?? '' })
+      const given = decode(bytesOf(positionals[0]))
+      if (given.noText) { problems.push({ where: positionals[0] ?? 'standard input', what: NO_TEXT }); break }
+      const done = convert(given.text, { to, ...(from ? { from } : {}), name: positionals[0] ?? '' })
       problems.push(...done.problems)
       write(done.text.replace(/\n$/u, ''))
       break
@@ -131,12 +134,15 @@ function bytesOf(file: string | undefined): Buffer {
 }
 
 function readJson(file: string | undefined, problems: Problem[]): unknown {
-  const text = read(file)
-  try { return JSON.parse(text.replace(/^\uFEFF/u, '')) }
-  catch (error) {
-    problems.push({ where: file ?? 'standard input', what: `is not JSON: ${(error as Error).message}` })
-    return undefined
-  }
+  const text = read(file).replace(/^\uFEFF/u, '')
+  const json = asJson(text)
+  if ('value' in json) return json.value
+  const where = file ?? 'standard input'
+  if (json.trouble !== NO_JSON) { problems.push({ where, what: json.trouble }); return undefined }
+  // Where it stops being JSON.
+  try { JSON.parse(text) }
+  catch (error) { problems.push({ where, what: `is not JSON: ${(error as Error).message}` }) }
+  return undefined
 }
 
 // Whoever reads may stop reading (`| head`): that is no error of ours.
@@ -146,7 +152,7 @@ const write = (text: string) => process.stdout.write(`${text}\n`)
 main(process.argv.slice(2)).then((code) => { process.exitCode = code }, (error: unknown) => {
   const wrong = error instanceof WrongCall
   process.stderr.write(
-    `dendle: ${wrong ? (error as Error).message : `something went wrong inside Dendle (${(error as Error).message}); nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`,
+    `dendle: ${wrong ? (error as Error).message : `it could not be done (${(error as Error).message}). Nothing was written.`}\n${wrong ? `${USAGE}\n` : ''}`,
   )
   process.exitCode = wrong ? 2 : 1
 })

@@ -33,6 +33,8 @@ export const useFindings = defineStore('findings', () => {
   const known = ref(false)
   const busy = ref(false)
   const failed = ref('')
+  /** Rules that came to grief, each with what happened to it. */
+  const faults = shallowRef<readonly string[]>([])
   /** Ids of what was left; before papers kept that, each source did. */
   const left = computed(() => new Set([
     ...(store.paper?.left ?? []),
@@ -100,8 +102,9 @@ export const useFindings = defineStore('findings', () => {
     const change = whatChanged()
     if (known.value && !Object.keys(change).length) return
     busy.value = true
-    const work = worker.check(change).then((found) => {
-      all.value = found
+    const work = worker.check(change).then((read) => {
+      all.value = read.found
+      faults.value = read.faults
       known.value = true
       busy.value = false
     }, fail)
@@ -177,7 +180,7 @@ export const useFindings = defineStore('findings', () => {
     const mended = await worker?.mendAll(family, [...left.value])
     if (mended?.done) put(mended, `${count(mended.done, 'fix', 'fixes')} done.`)
   }
-  return { all, left, standingOf, leaveOf, standing, leftNow, known, busy, failed, start, stop, again, settle, leave, takeUp, fix, fixAll }
+  return { all, left, standingOf, leaveOf, standing, leftNow, known, busy, failed, faults, start, stop, again, settle, leave, takeUp, fix, fixAll }
 })
 
 /** A finding about a source is one of the paper's by the source's id before its own. */

@@ -1,5 +1,6 @@
 /** Reads the open paper as a careful marker would, away from the page; after a change, only what changed. */
 import { Checker } from '~~/core/check/checker'
+import { takeFaults } from '~~/core/check/faults'
 import type { Change, Finding } from '~~/core/check/finding'
 import { fixAll, withFix, type Mended } from '~~/core/check/fixing'
 import type { PaperToCheck } from '~~/core/check/setting'
@@ -38,12 +39,12 @@ const show = ({ fix, ...finding }: Finding): ShownFinding => ({
 })
 
 export const api = {
-  check(given: Given): ShownFinding[] {
+  check(given: Given): { found: ShownFinding[], faults: string[] } {
     paper.change(given)
     if (given.passages) ({ passages } = given)
     if (given.words !== undefined) ({ words } = given)
     found = checker.check(toCheck())
-    return found.map(show)
+    return { found: found.map(show), faults: takeFaults() }
   },
   /** The paper with one finding's fix done; undefined where it is no longer found. */
   mend(id: string): MendedPaper | undefined {

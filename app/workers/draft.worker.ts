@@ -1,5 +1,5 @@
 /** Reads a draft away from the page: documents, pages, Markdown, LaTeX and plain text as the paper's own document. */
-import { decode } from '~~/core/intake/decode'
+import { decode, NO_TEXT } from '~~/core/intake/decode'
 import { withReturned } from '~~/core/intake/draft/returned'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
 import type { Proposal } from '~~/core/intake/proposal'
@@ -23,7 +23,8 @@ export const api = {
     }
     if (/\.docx?$/iu.test(name))
       return { problem: 'is no .docx file, though its name says so; open it in a word processor and save it again as .docx.' }
-    const { text } = decode(new Uint8Array(bytes))
+    const { text, noText } = decode(new Uint8Array(bytes))
+    if (noText) return { problem: NO_TEXT }
     if (/\.tex$/iu.test(name) || /\\begin\{document\}/u.test(text)) {
       const { html, title } = texToHtml(text)
       const draft = readDraft(html, { whole: true })

@@ -1,7 +1,7 @@
 /** Reads what came in away from the page: large files take seconds, and may be given up by ending the worker. */
 import { readForm } from '~~/core/intake/anything'
 import { detect, type Form } from '~~/core/intake/detect'
-import { decode } from '~~/core/intake/decode'
+import { decode, NO_TEXT } from '~~/core/intake/decode'
 import { richLines } from '~~/core/intake/paste'
 import type { Intake } from '~~/core/intake/proposal'
 
@@ -20,7 +20,9 @@ export const api = {
         const { readDocumentFile } = await import('./docx-list')
         return { form: 'document', ...await readDocumentFile(bytes, progress) }
       }
-      text = decode(new Uint8Array(bytes)).text
+      const read = decode(new Uint8Array(bytes))
+      if (read.noText) return { form: 'references', proposals: [], problems: [{ where: 'file', what: NO_TEXT }] }
+      ;({ text } = read)
     }
     const form = detect(text, name)
     // The clipboard's italics are evidence in formatted references, and only there.

@@ -4,7 +4,6 @@
  * letters.
  */
 import { filingOrder } from '../compose/compose'
-import { guarded } from '../compose/as-typed'
 import { sameList } from '../compose/paper'
 import type { DocNode } from '../sheet/document'
 import { textOf } from '../source/model'
@@ -13,6 +12,7 @@ import { stripRich } from '../text/rich'
 import type { Run } from '../text/runs'
 import { checkRow, sayCheck, sectionOf } from './catalogue'
 import { CITATIONS } from './citations'
+import { asked } from './faults'
 import { distinct, FAMILIES, findingId, type Finding, type Where } from './finding'
 import { LIST, printedDetails } from './list'
 import { OWN_WORDS } from './own-words'
@@ -52,10 +52,7 @@ export class Checker {
     const whole = { ...given, paper, readings, firstCitation }
     const ofWhole = FAMILIES_OF_TEXT.flatMap((family) => family.whole)
       .flatMap((rule) =>
-        guarded(
-          () => rule(whole),
-          () => [],
-        ),
+        asked(rule, () => rule(whole)),
       )
       .map((found) => put(found, paper))
     const listed = new Set(given.composition.list.map((entry) => entry.id))
@@ -108,7 +105,7 @@ function readingRules(paper: PaperSetting, block: DocNode, reading: BlockReading
   if (!reading.lines.some((line) => line.text.trim())) return []
   const setting = { paper, block, reading, printed }
   return FAMILIES_OF_TEXT.flatMap(family => family.block)
-    .flatMap(rule => guarded(() => rule(setting), () => []))
+    .flatMap(rule => asked(rule, () => rule(setting)))
     .map(found => put(found, paper))
 }
 

@@ -1,10 +1,10 @@
 /** Findings about the details of a source: all rule families, in the order a writer would mend them. */
 import { isCommon } from '../text/capitals'
-import { guarded } from '../compose/as-typed'
 import { listEntry } from '../compose/entry'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/schema'
 import { identify, type Setting } from './detail-rule'
+import { asked } from './faults'
 import type { Finding } from './finding'
 import { ADDRESS_RULES } from './detail-addresses'
 import { NAME_RULES } from './detail-names'
@@ -18,7 +18,7 @@ const RULES = [...PLACE_RULES, ...NAME_RULES, ...TITLE_RULES, ...NUMBER_RULES, .
 export function checkDetails(setting: Setting): Finding[] {
   const { source, style } = setting
   // A rule that comes to grief on a source leaves the others theirs.
-  const found = RULES.flatMap(rule => guarded(() => rule(setting), () => [])).map(finding => identify(finding, source, style))
+  const found = RULES.flatMap(rule => asked(rule, () => rule(setting))).map(finding => identify(finding, source, style))
   if (listEntry(style, source)?.some(run => run.rules.includes('as-typed'))) {
     found.unshift(
       identify(

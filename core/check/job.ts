@@ -4,6 +4,7 @@ import type { Problem } from '../intake/job'
 import { countParts, total } from '../sheet/count'
 import { stripRich } from '../text/rich'
 import { checkPaper } from './checker'
+import { takeFaults } from './faults'
 import { blockOf, type Family, type Finding } from './finding'
 
 export interface ReportedFinding {
@@ -30,6 +31,7 @@ export function runCheck(
   if (!paper) return { result: null, problems }
   const counts = countParts(paper.doc, paper.composition)
   const findings = checkPaper({ ...paper, words: total(counts, ['quoted', 'headings', 'blockQuotations']), today })
+  problems.push(...takeFaults().map(what => ({ where, what: `one rule could not look at it (${what}); the others did.` })))
   let n = 0
   const paragraph = (paper.doc.content ?? []).map((block) => (block.type === 'heading' || block.type === 'pageBreak' ? n : ++n))
   return { result: { findings: findings.map((finding) => report(finding, paragraph)) }, problems }

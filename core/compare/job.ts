@@ -2,7 +2,7 @@
 import { compose, composeAlone, filingOrder } from '../compose/compose'
 import type { ListEntry } from '../compose/paper'
 import { docxParagraphs } from '../intake/docx-paragraphs'
-import { decode } from '../intake/decode'
+import { decode, NO_TEXT } from '../intake/decode'
 import { readCited, type Problem } from '../intake/job'
 import { readPaperJob } from '../intake/paper-job'
 import type { Source } from '../source/model'
@@ -39,7 +39,8 @@ export function readListFile(bytes: Uint8Array, name: string): ListElsewhere | {
       ...(numbered ? { numbered } : {}),
     })), true)
   }
-  const { text } = decode(bytes)
+  const { text, noText } = decode(bytes)
+  if (noText) return { problem: NO_TEXT }
   const html = /\.html?$/iu.test(name) || /^\s*<(?:!doctype|html|p|div|ol|ul|body|meta|h\d)\b/iu.test(text)
   return readListElsewhere(text, html ? 'html' : 'text')
 }

@@ -1,6 +1,12 @@
 /** Bytes to text: UTF-8, UTF-16 and Latin-1, with or without a byte order mark; line ends made one. */
 
-export interface Decoded { text: string, encoding: 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252' }
+export interface Decoded {
+  text: string
+  encoding: 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
+  /** Its bytes are a picture's or a program's: what is read of them as letters is none. */
+  noText: boolean
+}
+export const NO_TEXT = 'is no text: its bytes are a picture’s, a program’s or a packed file’s. Nothing of it was read.'
 
 /**
  * Reads a file's bytes. Without a byte order mark: UTF-16 if every other byte of the beginning is zero, else UTF-8 if it is
@@ -12,7 +18,14 @@ export function decode(bytes: Uint8Array): Decoded {
   return {
     text: tidyEnds(encoding === 'windows-1252' ? text.replace(/[\u0080-\u009F]/gu, (c) => UPPER[c.charCodeAt(0) - 0x80]!) : text),
     encoding,
+    noText: isNoText(text),
   }
+}
+/** Control characters that nobody types, in number. */
+function isNoText(text: string): boolean {
+  const head = text.slice(0, 20_000)
+  const odd = head.match(/[\u0000-\u0008\u000E-\u001A\u001C-\u001F\uFFFD]/gu)?.length ?? 0
+  return odd > 2 && odd > head.length * 0.01
 }
 /** 0x80 to 0x9F of Windows-1252, which some decoders leave as control characters. */
 const UPPER = [...'€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009DžŸ']

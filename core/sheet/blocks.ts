@@ -1,4 +1,5 @@
 /** The document as it prints: a flat run of blocks, each a run of pieces. */
+import { safeLink } from '../text/links'
 import { parseRich } from '../text/rich'
 import { isAppendix } from './appendices'
 import type { DocNode } from './document'
@@ -78,7 +79,8 @@ export function blocksOf(doc: DocNode): Block[] {
     const piece: InlinePiece = { text: child.text ?? '' }
     for (const mark of child.marks ?? []) {
       if (mark.type in MARKS) piece[MARKS[mark.type as keyof typeof MARKS]] = true
-      if (mark.type === 'link' && typeof mark.attrs?.href === 'string') piece.link = mark.attrs.href
+      const link = mark.type === 'link' ? safeLink(mark.attrs?.href) : undefined
+      if (link) piece.link = link
     }
     return [piece]
   })

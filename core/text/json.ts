@@ -30,12 +30,23 @@ function shapeOf(json: string): { depth: number, pieces: number } {
 
 /** Whether JSON is nested deeper than what is read by descending into it could bear. */
 export const isTooDeep = (json: string): boolean => shapeOf(json).depth > DEEPEST
+/** Written so in JSON, or there as it is. */
+const HALF = /\\u[dD][89a-fA-F]|[\uD800-\uDFFF]/
+const LONE = 'has half of a character in it (a lone surrogate), which no file can hold; take it out.'
+function hasHalf(value: unknown): boolean {
+  if (typeof value === 'string') return /\p{Surrogate}/u.test(value)
+  if (Array.isArray(value)) return value.some(hasHalf)
+  return typeof value === 'object' && value !== null && Object.entries(value).some(([name, one]) => hasHalf(name) || hasHalf(one))
+}
 export const NO_JSON = 'is no JSON.'
 /** What it holds, or what is the matter with it, as the end of a sentence. */
 export function readJson(json: string): { value: unknown } | { trouble: string } {
   const { depth, pieces } = shapeOf(json)
   if (depth > DEEPEST) return { trouble: 'is nested more than 200 levels deep, which no document of Dendle is.' }
   if (pieces > MOST) return { trouble: 'has more than 1,500,000 pieces, which no paper has.' }
-  try { return { value: JSON.parse(json) as unknown } }
+  try {
+    const value: unknown = JSON.parse(json)
+    return HALF.test(json) && hasHalf(value) ? { trouble: LONE } : { value }
+  }
   catch { return { trouble: NO_JSON } }
 }

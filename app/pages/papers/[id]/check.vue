@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sayFaults } from '~~/core/check/faults'
 import { inWords } from '~~/core/text/numbers'
 import { count } from '~/utils/words'
 
@@ -104,6 +105,14 @@ async function key(event: KeyboardEvent) {
         </template>
       </p>
 
+      <p
+        v-if="found.faults.length"
+        class="mt-1 text-plain text-madder"
+        role="alert"
+        :title="found.faults.join('\n')"
+      >
+        {{ sayFaults(found.faults) }} What it is about stands as it is.
+      </p>
       <section
         v-for="one in families"
         :key="one.family"
