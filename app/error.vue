@@ -3,6 +3,7 @@ import type { NuxtError } from '#app'
 
 const props = defineProps<{ error: NuxtError }>()
 const lost = computed(() => props.error.status === 404)
+const says = computed(() => (props.error.data as { says?: string } | undefined)?.says)
 useHead({ title: () => (lost.value ? 'Not found' : 'Something went wrong') })
 </script>
 
@@ -11,6 +12,12 @@ useHead({ title: () => (lost.value ? 'Not found' : 'Something went wrong') })
     <h1 class="view-title mb-3">
       {{ lost ? 'There is nothing at this address' : 'Dendle could not show this' }}
     </h1>
+    <p
+      v-if="says && !lost"
+      class="mb-3"
+    >
+      {{ says }}
+    </p>
     <p class="mb-6 text-soft">
       {{ lost ? 'The paper may have been removed, or the address mistyped. Your papers are all on the Desk.' : 'What was saved is safe. Going back to the Desk and opening the paper again usually helps.' }}
     </p>

@@ -2,6 +2,7 @@
 import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { createServer } from 'node:net'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -81,8 +82,16 @@ export function build() {
   if (!done) say('Already built.')
 }
 
+/** Whether nobody listens there: what answers later is then what was started here. */
+export const isFree = port => new Promise((resolve) => {
+  const probe = createServer()
+  probe.once('error', () => resolve(false))
+  probe.listen(port, process.env.HOST ?? '127.0.0.1', () => probe.close(() => resolve(true)))
+})
+
 /** Starts the built server; resolves when it answers. */
 export async function serve({ port, data, quiet = false }) {
+  if (!(await isFree(port))) return { child: undefined, ended: Promise.resolve(1), ready: false, taken: true }
   const child = spawn(process.execPath, ['.output/server/index.mjs'], {
     cwd: ROOT,
     stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'inherit'],

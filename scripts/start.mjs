@@ -1,15 +1,24 @@
 // Builds when needed and starts Dendle with the writer's own data; `demo` does the same with made-up papers.
-import { build, install, run, say, serve } from './env.mjs'
+import { build, install, isFree, run, say, serve } from './env.mjs'
 
 export async function start({ demo = false } = {}) {
-  install()
-  build()
   const data = process.env.DENDLE_DATA ?? (demo ? 'data/demo.sqlite' : 'data/dendle.sqlite')
   const port = Number(process.env.PORT ?? 4370)
+  const command = `npm run ${demo ? 'demo' : 'start'}`
+  if (!Number.isInteger(port) || port < 1 || port > 65_535) {
+    console.error(`✗ PORT is ${process.env.PORT}, which is no port; give a number from 1 to 65535: PORT=4371 ${command}`)
+    process.exit(1)
+  }
+  if (!(await isFree(port))) {
+    console.error(`✗ Port ${port} is taken, so Dendle did not start. End what listens there, or set another: PORT=${port + 1} ${command}`)
+    process.exit(1)
+  }
+  install()
+  build()
   if (demo) run(process.execPath, ['--import', 'tsx', 'server/db/seed.ts'], { env: { ...process.env, DENDLE_DATA: data } })
   const { child, ended, ready } = await serve({ port, data })
   if (!ready) {
-    console.error(`✗ Dendle did not start. If port ${port} is taken, set another: PORT=4371 npm run ${demo ? 'demo' : 'start'}`)
+    console.error('✗ Dendle did not start; what it said is above.')
     process.exit((await ended) || 1)
   }
   say(`Dendle is ready: http://127.0.0.1:${port}   (Ctrl-C stops it)`)

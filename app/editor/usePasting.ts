@@ -8,9 +8,7 @@ import { asPasted, noticedIn, referencesIn, type Noticed } from '~~/core/intake/
 import { citeNotes } from '~~/core/intake/draft/notes'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { placeAll } from '~~/core/sheet/placement'
-
-/** A picture larger than this makes every save of the paper slow, in bytes. */
-const MAX_PICTURE = 2 * 1024 * 1024
+import { takenPicture } from '~/utils/pictures'
 
 export function usePasting(
   editor: () => Editor | undefined,
@@ -23,20 +21,9 @@ export function usePasting(
   const idOf = (key: string) => owned.sources.find((source) => source.key === key)?.id
 
   async function takePicture(file: File, pos?: number) {
-    if (file.size > MAX_PICTURE) {
-      notices.say(`${file.name} is larger than 2 MB. Make it smaller first; the page has room for six inches.`, { bad: true })
-      return
-    }
-    const src = await new Promise<string>((resolve, reject) => {
-      const reader = new FileReader()
-      reader.onload = () => resolve(String(reader.result))
-      reader.onerror = () => reject(new Error(`${file.name} could not be read.`))
-      reader.readAsDataURL(file)
-    })
-    if (!/^data:image\/(?:png|jpeg|gif);base64,/u.test(src)) {
-      notices.say('Pictures here are PNG, JPEG or GIF files.', { bad: true })
-      return
-    }
+    const taken = await takenPicture(file, file.name)
+    if ('problem' in taken) { notices.say(taken.problem, { bad: true }); return }
+    const { src } = taken
     const node = { type: 'figure', attrs: { src, alt: file.name.replace(/\.[^.]+$/u, '') } }
     const chain = editor()!.chain().focus()
     if (pos === undefined) chain.insertContent([node, { type: 'paragraph' }]).run()

@@ -31,7 +31,7 @@ export interface PaperSource extends Source {
 export interface Passage extends PassageText { id: string, sourceId: string, revision: number, createdAt: string, savedBy?: string | null }
 
 /** What the server could not read of a paper: it is named, and written over by nobody. */
-export interface Damage { what: string, id: string }
+export interface Damage { what: 'source' | 'field' | 'passage', id: string, says: string }
 
 /** The window that saved a paper last, and the names of the last saves: one whose answer was lost is known again by its name. */
 export interface Saved { savedBy?: string | null, saves?: readonly string[] }

@@ -180,7 +180,8 @@ export const useFindings = defineStore('findings', () => {
     const mended = await worker?.mendAll(family, [...left.value])
     if (mended?.done) put(mended, `${count(mended.done, 'fix', 'fixes')} done.`)
   }
-  return { all, left, standingOf, leaveOf, standing, leftNow, known, busy, failed, faults, start, stop, again, settle, leave, takeUp, fix, fixAll }
+  const shown = { all, left, standingOf, standing, leftNow, known, busy, failed, faults }
+  return { ...shown, leaveOf, start, stop, again, settle, leave, takeUp, fix, fixAll }
 })
 
 /** A finding about a source is one of the paper's by the source's id before its own. */

@@ -1,6 +1,6 @@
 /** The document's blocks as they print: citations in their places, headings, captions and credits as the style has them. */
 import { appendixLabel } from './appendices'
-import { isOwnPicture } from './pictures'
+import { isOwnPicture, pictureTrouble } from './pictures'
 import { blocksOf, raiseAfterPunctuation, type Block, type InlinePiece } from './blocks'
 import { captionLines, creditLine, labelOf } from './captions'
 import type { CitationData } from './document'
@@ -144,7 +144,13 @@ function captioned(block: Block, printing: Printing): PrintedBlock[] {
 /** The table or picture itself; a figure without a picture of the paper's own has none. */
 function thingOf(block: Block, name: string, look: Partial<Look>, printing: Printing): PrintedBlock[] {
   const from = fromOf(block)
-  if (block.type !== 'table') return isOwnPicture(block.picture) ? [{ is: 'picture', picture: block.picture, alt: block.alt ?? '', name, look, ...from }] : []
+  if (block.type !== 'table') {
+    if (!isOwnPicture(block.picture)) return []
+    const trouble = pictureTrouble(block.picture)
+    return trouble
+      ? [{ is: 'paragraph', role: 'caption', runs: [{ text: [trouble, block.alt].filter(Boolean).join(' ') }], look, ...from }]
+      : [{ is: 'picture', picture: block.picture, alt: block.alt ?? '', name, look, ...from }]
+  }
   const rows = (block.rows ?? []).map(row => row.map(cell => cellOf(cell, printing)))
   return [{ is: 'table', rows, headed: Boolean(block.headed), name, ...from }]
 }

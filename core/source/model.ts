@@ -34,14 +34,23 @@ export const fieldsSchema = z.strictObject(shape) as unknown as z.ZodType<Fields
 export const kindSchema = z.enum(KIND_IDS)
 /** Ids of findings of a source that the writer left as they are. */
 export const settledSchema = z.array(z.string().max(200)).max(500)
-/** Fields as they were kept: each that is as it should be; what is not is left out, and takes no other with it. */
+const UNREAD = Symbol('unread')
+/**
+ * Fields as they were kept: each that is as it should be. What is not takes no other with it; it goes along unseen, and is
+ * there again when the fields are kept anew (`withUnread`).
+ */
 export function readFields(kept: unknown): Fields {
   const whole = fieldsSchema.safeParse(kept)
   if (whole.success) return whole.data
-  return Object.fromEntries(
-    Object.entries((kept ?? {}) as object).filter(([name, value]) => Object.hasOwn(shape, name) && shape[name]!.safeParse(value).success),
-  ) as Fields
+  const all = Object.entries(z.record(z.string(), z.unknown()).parse(kept))
+  const isRead = ([name, value]: [string, unknown]) => Object.hasOwn(shape, name) && shape[name]!.safeParse(value).success
+  const fields = Object.fromEntries(all.filter(isRead)) as Fields
+  return Object.defineProperty(fields, UNREAD, { value: Object.fromEntries(all.filter(one => !isRead(one))), enumerable: false })
 }
+/** What of kept fields could not be read, by name. */
+export const unreadIn = (fields: Fields): Record<string, unknown> => (fields as { [UNREAD]?: Record<string, unknown> })[UNREAD] ?? {}
+/** Fields with what could not be read of those they replace. */
+export const withUnread = (before: Fields, fields: Fields): Fields => ({ ...unreadIn(before), ...fields })
 
 export const sourceSchema = z.object({
   id: z.string().min(1).max(200),

@@ -5,6 +5,6 @@ const SAFE = /^(?:https?:\/\/|mailto:|#)/iu
 export function safeLink(address: unknown): string | undefined {
   if (typeof address !== 'string') return undefined
   // A browser passes over spaces and control characters at its head: so is it read here.
-  const plain = address.replace(/^[\u0000-\u0020\u007F-\u00A0\u200B\u2028\u2029\uFEFF]+/u, '')
-  return SAFE.test(plain) && !/[\u0000-\u001F]/u.test(plain) ? plain : undefined
+  const plain = address.replace(/^[\p{Cc}\s\u200B]+/u, '')
+  return SAFE.test(plain) && !/\p{Cc}/u.test(plain) ? plain : undefined
 }

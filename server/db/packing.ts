@@ -6,6 +6,7 @@ import type { ArchivedPaper, ArchivedPassage, ArchivedSource, ArchivedState, Arc
 import { writeMarked } from '../../core/handin/formats/marked'
 import { writeSources } from '../../core/intake/convert'
 import { styleOf } from '../../core/styles'
+import { damageIn } from './damage'
 import type { Db } from './open'
 import { getPaper } from './papers'
 import { now } from './rows'
@@ -32,6 +33,7 @@ function* statesOf(db: Db, id: string): Generator<ArchivedState> {
     .where(and(eq(snapshots.paperId, id), isNull(snapshots.deletedAt))).orderBy(desc(snapshots.createdAt)).all()
   for (const one of ids) {
     const state = db.select().from(snapshots).where(eq(snapshots.id, one.id)).get()!
+    if (damageIn(state).length) continue
     const { reason, title, body, besides, createdAt } = state
     yield { id: one.id, reason, title, body, ...(besides ? { besides } : {}), createdAt: createdAt.toISOString() }
   }
@@ -55,10 +57,11 @@ const papersOnDesk = (db: Db): string[] =>
 const shelf = (db: Db): string[] =>
   db.select({ id: sources.id }).from(sources).where(isNull(sources.deletedAt)).orderBy(...byAge).all().map(one => one.id)
 const sourceRows = (db: Db, ids: readonly string[]): ArchivedSource[] =>
-  db.select().from(sources).where(inArray(sources.id, [...ids])).orderBy(...byAge).all().map(sourceRow)
+  db.select().from(sources).where(inArray(sources.id, [...ids])).orderBy(...byAge).all().filter(row => !damageIn(row).length).map(sourceRow)
 const passageRows = (db: Db, ofSources: readonly string[]): ArchivedPassage[] =>
   db.select().from(passages).where(and(inArray(passages.sourceId, [...ofSources]), isNull(passages.deletedAt)))
-    .orderBy(asc(passages.createdAt), asc(passages.id)).all().map(passageRow)
+    .orderBy(asc(passages.createdAt), asc(passages.id)).all()
+    .filter(row => !damageIn(row).length).map(passageRow)
 
 /** @param ids of papers; absent: everything, with what no paper uses */
 export function toPack(db: Db, ids?: readonly string[]): ToPack {

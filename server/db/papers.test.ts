@@ -130,14 +130,36 @@ describe('a long text', () => {
   })
 })
 
-describe('what an older or newer Dendle wrote', () => {
-  it('is read as far as it can be, and takes nothing else down with it', () => {
-    const paper = make()
-    const source = store.addSource(db, paper.id, BOOK)
-    db.run(
-      sql`update sources set kind = 'hologram', fields = '{"title":"Tides","colour":"blue","author":"not a list"}', settled = '7' where id = ${source.id}`,
-    )
-    expect(store.getWorkspace(db, paper.id).sources[0]).toMatchObject({ kind: 'web-page', fields: { title: 'Tides' }, settled: [] })
+describe('what stands in the database and cannot be read', () => {
+  const raw = (id: string) => db.get<{ kind: string, fields: string }>(sql`select kind, fields from sources where id = ${id}`)
+  it('a source of a kind that is not known is named, kept as it is, and written over by nobody', () => {
+    const paper = store.createPaper(db, { title: 'T', style: 'apa-7' })
+    const [odd, other] = ['Tides', 'Mud'].map(title => store.addSource(db, paper.id, { kind: 'book', fields: { title } }))
+    db.run(sql`update sources set kind = 'hologram' where id = ${odd!.id}`)
+    const before = raw(odd!.id)
+    const { sources, damaged } = store.getWorkspace(db, paper.id)
+    expect(sources.map(one => one.id)).toEqual([other!.id])
+    expect(damaged).toEqual([{ what: 'source', id: odd!.id, says: expect.stringContaining('kind') as string }])
+    expect(() => store.changeSource(db, odd!.id, { revision: 1, kind: 'book', fields: { title: 'Other' } })).toThrow(/cannot read/u)
+    expect(raw(odd!.id)).toEqual(before)
+  })
+  it('a field that is not known is named, and is there still when the others have been changed', () => {
+    const paper = store.createPaper(db, { title: 'T', style: 'apa-7' })
+    const source = store.addSource(db, paper.id, { kind: 'book', fields: { title: 'Tides' } })
+    db.run(sql`update sources set fields = '{"title":"Tides","hologram":[1],"volume":7}' where id = ${source.id}`)
+    const { sources, damaged } = store.getWorkspace(db, paper.id)
+    expect([sources[0]!.fields, damaged]).toEqual([{ title: 'Tides' }, [{ what: 'field', id: source.id, says: expect.stringMatching(/hologram, volume/u) as string }]])
+    store.changeSource(db, source.id, { revision: 1, kind: 'book', fields: { title: 'Mud' } })
+    expect(JSON.parse(raw(source.id).fields)).toEqual({ hologram: [1], volume: 7, title: 'Mud' })
+  })
+  it('a text that is none is not taken for an empty one: opening and saving are refused, and it stays', () => {
+    const paper = store.createPaper(db, { title: 'T', style: 'apa-7' })
+    const other = store.createPaper(db, { title: 'Other', style: 'apa-7' })
+    db.run(sql`update texts set body = '{"type":"harbour"}' where paper_id = ${paper.id}`)
+    expect(() => store.getWorkspace(db, paper.id)).toThrow(/cannot read/u)
+    expect(() => store.changePaper(db, paper.id, { revision: 1, body: { type: 'doc', content: [] } })).toThrow(/cannot read/u)
+    expect(db.get<{ body: string }>(sql`select body from texts where paper_id = ${paper.id}`)).toEqual({ body: '{"type":"harbour"}' })
+    expect(store.listPapers(db).map(one => one.id).sort()).toEqual([paper.id, other.id].sort())
   })
 })
 

@@ -7,6 +7,7 @@ import { countWords } from '../../core/sheet/count'
 import { emptyDocument, type DocNode } from '../../core/sheet/document'
 import { plainText } from '../../core/sheet/walking'
 import { notFound, stale } from '../utils/api'
+import { damageIn, readable } from './damage'
 import type { Db } from './open'
 import { inside, newId, now } from './rows'
 import { papers, snapshots, uses } from './schema'
@@ -19,9 +20,15 @@ const counted = new Map<string, { revision: number, words: number }>()
 function wordsOf(db: Db, { id, revision }: Paper): number {
   const known = counted.get(id)
   if (known?.revision === revision) return known.words
-  const words = countWords(textOf(db, id))
+  // One that cannot be read is on the Desk with the others, and says so when it is opened.
+  const words = wordsIn(db, id)
   counted.set(id, { revision, words })
   return words
+}
+
+function wordsIn(db: Db, id: string): number {
+  try { return countWords(textOf(db, id)) }
+  catch { return 0 }
 }
 
 export function listPapers(db: Db) {
@@ -43,7 +50,7 @@ export function listPapers(db: Db) {
 export function getPaper(db: Db, id: string): Paper {
   const paper = db.select().from(papers).where(and(eq(papers.id, id), isNull(papers.deletedAt))).get()
   if (!paper) throw notFound('paper')
-  return paper
+  return readable(paper)
 }
 
 export function createPaper(db: Db, { title, style, sort = 'paper' }: { title: string, style: string, sort?: PaperSort }): Paper {
@@ -133,6 +140,7 @@ export const listSnapshots = (db: Db, paperId: string) =>
     .where(and(eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt)))
     .orderBy(desc(snapshots.createdAt))
     .all()
+    .filter(row => !damageIn(row).length)
     .map(({ id, reason, title, body, createdAt }) => {
       const text = plainText(body).trim()
       return { id, reason, title, createdAt, words: countWords(body), begins: text.slice(0, 120) }
@@ -145,7 +153,7 @@ export function getSnapshot(db: Db, paperId: string, id: string) {
     .where(and(eq(snapshots.id, id), eq(snapshots.paperId, paperId), isNull(snapshots.deletedAt)))
     .get()
   if (!row) throw notFound('earlier state')
-  const { reason, title, body, besides, createdAt } = row
+  const { reason, title, body, besides, createdAt } = readable(row)
   return { id, reason, title, body, ...(besides ? { besides } : {}), createdAt }
 }
 

@@ -6,20 +6,18 @@ import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'driz
 import * as z from 'zod'
 import { besidesSchema } from '../../core/handin/archive/schema'
 import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
-import { emptyDocument, type DocNode } from '../../core/sheet/document'
+import type { DocNode } from '../../core/sheet/document'
 import { kindSchema, readFields } from '../../core/source/model'
 import { passageFormSchema } from '../../core/source/passages'
 import { json, word } from './columns'
 
-/** A kind that this Dendle does not know is shown as a web page, whose fields nearly all sources have. */
-const readKind = (value: string) => kindSchema.catch('web-page').parse(value)
-const readForm = (value: string) => passageFormSchema.catch('quotation').parse(value)
-const strings = (value: unknown) => z.array(z.string()).catch([]).parse(value)
-const record = (value: unknown) => z.record(z.string(), z.unknown()).catch({}).parse(value)
-const textRecord = (value: unknown) => z.record(z.string(), z.string()).catch({}).parse(value)
+const readKind = (value: string) => kindSchema.parse(value)
+const readForm = (value: string) => passageFormSchema.parse(value)
+const strings = (value: unknown) => z.array(z.string()).parse(value)
+const record = (value: unknown) => z.record(z.string(), z.unknown()).parse(value)
+const textRecord = (value: unknown) => z.record(z.string(), z.string()).parse(value)
 /** A document is checked whole when it comes in; when read it need only be one. */
-const document = (value: unknown): DocNode =>
-  (z.looseObject({ type: z.literal('doc') }).safeParse(value).data as DocNode | undefined) ?? emptyDocument()
+const document = (value: unknown): DocNode => z.looseObject({ type: z.literal('doc') }).parse(value) as unknown as DocNode
 
 const id = () => text('id').primaryKey()
 const revision = () => integer('revision').notNull().default(1)
@@ -137,7 +135,7 @@ export const snapshots = sqliteTable('snapshots', {
   title: text('title').notNull(),
   body: json('body', document).notNull(),
   /** What else of the paper was kept with it. */
-  besides: json('besides', value => besidesSchema.optional().catch(undefined).parse(value)),
+  besides: json('besides', value => besidesSchema.optional().parse(value)),
   revision: revision(),
   ...times(),
 }, table => [index('snapshots_paper').on(table.paperId, table.createdAt)])

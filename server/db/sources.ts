@@ -1,9 +1,10 @@
 /** A paper's sources: on the shelf once, used by as many papers as need them. */
 import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { freeKey, plainKey } from '../../core/source/keys'
-import type { Fields } from '../../core/source/model'
+import { withUnread, type Fields } from '../../core/source/model'
 import type { KindId } from '../../core/source/kinds'
 import { notFound, stale, ApiError } from '../utils/api'
+import { damageIn, readable } from './damage'
 import type { Db } from './open'
 import { getPaper } from './papers'
 import { inside, newId, now } from './rows'
@@ -107,7 +108,7 @@ export const useSource = (db: Db, paperId: string, sourceId: string): Used => us
 export function getSource(db: Db, id: string) {
   const source = db.select().from(sources).where(and(eq(sources.id, id), isNull(sources.deletedAt))).get()
   if (!source) throw notFound('source')
-  return source
+  return readable(source)
 }
 
 export const listShelf = (db: Db) =>
@@ -117,6 +118,7 @@ export const listShelf = (db: Db) =>
     .where(isNull(sources.deletedAt))
     .orderBy(desc(sources.updatedAt))
     .all()
+    .filter(row => !damageIn(row).length)
 
 export interface SourceChange {
   revision: number
@@ -143,8 +145,8 @@ export function changeSource(db: Db, id: string, { revision, by, kind, fields, p
       .update(sources)
       .set({
         kind,
-        fields,
-        ...(parked ? { parked } : {}),
+        fields: withUnread(current.fields, fields),
+        ...(parked ? { parked: withUnread(current.parked, parked) } : {}),
         ...(settled ? { settled } : {}),
         savedBy: by ?? null,
         revision: revision + 1,

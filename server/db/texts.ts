@@ -6,6 +6,7 @@ import { asc, eq, sql } from 'drizzle-orm'
 import { withBlocks, type BlocksChange } from '../../core/sheet/changed-blocks'
 import type { DocNode } from '../../core/sheet/document'
 import { ApiError, stale, tooLargePaper, PAPER_LIMIT } from '../utils/api'
+import { readable } from './damage'
 import type { Db } from './open'
 import { textChanges, texts } from './schema'
 
@@ -17,13 +18,14 @@ const LARGE = 256 * 1024
 export function textOf(db: Db, paperId: string): DocNode {
   const whole = db.select({ body: texts.body }).from(texts).where(eq(texts.paperId, paperId)).get()
   if (!whole) throw new Error(`paper ${paperId} has no text`)
+  readable(whole)
   return db
     .select({ change: textChanges.change })
     .from(textChanges)
     .where(eq(textChanges.paperId, paperId))
     .orderBy(asc(textChanges.revision))
     .all()
-    .reduce((body, { change }) => withBlocks(body, change), whole.body)
+    .reduce((body, row) => withBlocks(body, readable(row).change), whole.body)
 }
 
 /** Stores a text whole. */

@@ -3,6 +3,7 @@ import * as z from 'zod'
 import { LARGEST } from '../../core/handin/archive/reading'
 import { idSchema } from '../../core/source/id'
 import { NO_JSON, readJson } from '../../core/text/json'
+import { Damaged } from '../db/damage'
 import { TooMuch } from '../workers'
 import { Stopped } from '../workers/archives'
 import { readLimited, TooLong } from './body'
@@ -32,6 +33,14 @@ export const api = <T>(handler: (event: H3Event) => T | Promise<T>) => defineEve
 
 export function asProblem(error: unknown): { status: number, problem: ApiProblem } {
   if (error instanceof ApiError) return { status: error.status, problem: error.problem }
+  if (error instanceof Damaged)
+    return {
+      status: 422,
+      problem: {
+        code: 'damaged',
+        message: `It stands in the database in a form that this Dendle cannot read (${error.column}). It was left as it is: bring Dendle up to date, or bring in a packed file of it.`,
+      },
+    }
   if (error instanceof TooMuch) return { status: 422, problem: { code: 'too-much', message: error.message } }
   if (error instanceof Stopped) return { status: 503, problem: { code: 'stopped', message: error.message } }
   if (error instanceof z.ZodError) {

@@ -2,6 +2,7 @@
 import type { Workspace } from '~/saving/held'
 import type { Answered } from '~/titles/answers'
 import { pageTitles } from '~/titles/page'
+import { count } from '~/utils/words'
 
 const route = useRoute()
 const store = usePaper()
@@ -15,8 +16,14 @@ if (error.value || !data.value)
   throw createError({
     status: error.value?.statusCode ?? 500,
     statusText: error.value?.statusCode === 404 ? 'No such paper' : 'The paper could not be read',
+    data: { says: saidBy(error.value?.data) },
     fatal: true,
   })
+/** Why, as the server says it: its answer was asked for as text. */
+function saidBy(answer: unknown): string {
+  try { return (JSON.parse(String(answer)) as { message?: string }).message ?? '' }
+  catch { return '' }
+}
 const workspace = JSON.parse(data.value) as Workspace & { titles: readonly Answered[] }
 if (import.meta.client) {
   const titles = pageTitles()
@@ -27,6 +34,13 @@ if (import.meta.client) {
   }))
 }
 await store.open(id, workspace)
+if (workspace.damaged?.length && import.meta.client) {
+  const all = workspace.damaged
+  useNotices().say(
+    `${count(all.length, 'thing')} of this paper cannot be read in the database, and ${all.length === 1 ? 'is' : 'are'} left as ${all.length === 1 ? 'it is' : 'they are'}: ${all.slice(0, 3).map(one => `${one.what} ${one.says}`).join('; ')}.`,
+    { bad: true, lasting: true },
+  )
+}
 useHead({ title: () => `${store.paper?.title ?? 'Paper'} · Dendle` })
 
 onBeforeRouteLeave(() => saving.leaving())
