@@ -24,7 +24,7 @@ export function decode(bytes: Uint8Array): Decoded {
 /** Control characters that nobody types, in number. */
 function isNoText(text: string): boolean {
   const head = text.slice(0, 20_000)
-  const odd = head.match(/(?![\t\n\v\f\r\u001B\u0080-\u009F])[\p{Cc}\uFFFD]/gu)?.length ?? 0
+  const odd = head.match(/(?![\s\u0080-\u009F])[\p{Cc}\uFFFD]/gu)?.length ?? 0
   return odd > 2 && odd > head.length * 0.01
 }
 /** 0x80 to 0x9F of Windows-1252, which some decoders leave as control characters. */

@@ -6,7 +6,7 @@
  * What is typed is given on at each letter. With `rest` it is given on when the writer rests, leaves the field, or the
  * paper is saved, left or met by another window's words; what the outside makes of it (spaces tidied, a place read) shows
  * when the field is left and takes no letter away before. With `draft` it is kept in the browser under that name until
- * the field is emptied from outside.
+ * the field is empty again, or, with `rest`, until the outside has it.
  */
 defineOptions({ inheritAttrs: false })
 const props = defineProps<{
@@ -83,7 +83,7 @@ function left() {
 /** The same but for spaces, marks and capitals: what the outside makes of what it was given. */
 const bare = (text: string) => text.replace(/[^\p{L}\p{N}]/gu, '').toLowerCase()
 watch(model, (value) => {
-  if (value === '' || value === kept.read()) kept.drop()
+  if (value === '' || (resting.value && value === kept.read())) kept.drop()
   if (!resting.value || more) return
   if (touched && bare(value) === bare(given)) return
   given = typed.value = value

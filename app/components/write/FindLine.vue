@@ -71,6 +71,7 @@ onBeforeUnmount(() => { emit('note', undefined); if (!props.editor.isDestroyed) 
     >{{ !words ? '' : search.found.length ? `${search.at + 1} of ${search.found.length.toLocaleString('en')}` : 'not in the text' }}</span>
     <PartsField
       v-model="instead"
+      draft="replace with"
       class="w-44 flex-1"
       aria-label="Replace with"
       placeholder="Replace with"

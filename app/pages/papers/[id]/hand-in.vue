@@ -237,6 +237,7 @@ const zooms = [['fit', 'fit'], ['75', '75 %'], ['100', '100 %'], ['125', '125 %'
             <PartsField
               v-model="asked"
               aria-label="Go to page"
+              type="search"
               field-class="w-9 text-center"
               inputmode="numeric"
               :placeholder="sheet.pages[current]?.label ?? '1'"
