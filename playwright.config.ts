@@ -5,7 +5,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   timeout: 90_000,
   expect: { timeout: 10_000 },
-  workers: 1,
+  // Each has a browser and a clipboard of its own; they share the server, and no paper.
+  workers: 2,
   retries: 0,
   reporter: [['list']],
   use: {

@@ -95,7 +95,8 @@ export async function fuzz(base, count, seed = 1) {
     }
     else sent = body
     const headers = { 'content-type': next() < 0.03 ? 'text/plain' : 'application/json' }
-    const answer = await fetch(base + path, { method, headers, ...(sent === undefined ? {} : { body: sent }) }).catch(error => ({ status: 599, text: async () => String(error) }))
+    const request = { method, headers, ...(sent === undefined ? {} : { body: sent }) }
+    const answer = await fetch(base + path, request).catch(error => ({ status: 599, text: async () => String(error) }))
     const text = await answer.text()
     statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1)
     if (answer.status >= 500 && bad.length < 20) bad.push(`${method} ${path} ${String(sent).slice(0, 300)} → ${answer.status} ${text.slice(0, 200)}`)

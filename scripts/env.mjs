@@ -32,13 +32,13 @@ export async function runTogether(...commands) {
   if (process.exitCode) process.exit()
 }
 
-/** A fingerprint of files and folders, by content. */
+/** A fingerprint of files and folders, by content; tests and texts about them make no other build. */
 export function fingerprint(paths) {
   const hash = createHash('sha256')
   const visit = (path) => {
     if (!existsSync(path)) return
     if (statSync(path).isDirectory()) {
-      for (const name of readdirSync(path).sort()) if (name !== 'node_modules' && !name.startsWith('.')) visit(join(path, name))
+      for (const name of readdirSync(path).sort()) if (name !== 'node_modules' && !name.startsWith('.') && !/\.test\.ts$|\.md$/.test(name)) visit(join(path, name))
     }
     else hash.update(path.slice(ROOT.length)).update(readFileSync(path))
   }

@@ -66,6 +66,7 @@ async function prepared(made: Made, page: Page) {
   await saved(page)
 }
 
+test.describe.configure({ mode: 'parallel' })
 for (const { rate, delay, then } of MODES)
   test(`every field of every view keeps what is typed into it: ${rate} × slowed, ${delay ? 'letter by letter' : 'at once'}, then ${then}`, async ({ page, context, request }) => {
     test.setTimeout(240_000)

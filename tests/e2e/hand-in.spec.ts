@@ -181,6 +181,8 @@ test('a paper taken away whole, off the Desk, and brought back; in another state
   await expect(dialog.getByText('Nothing here was overwritten.')).toBeVisible()
   await dialog.getByRole('radio', { name: 'Take the file’s' }).click()
   await dialog.getByRole('button', { name: 'Do so' }).click()
+  await expect(page.getByText(/^Reading back\.zip/u)).toBeVisible()
+  await expect(page.getByText(/^Reading back\.zip/u)).toHaveCount(0)
   await page.getByRole('link', { name: 'There and back', exact: true }).click()
   await expect(sheet(page)).toHaveText('It silts.')
   await page.goto('/')

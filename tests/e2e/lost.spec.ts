@@ -11,7 +11,10 @@ async function away(page: Page, made: Pick<Made, 'id'>): Promise<() => Promise<v
 }
 const bodyOf = async (page: Page, made: Pick<Made, 'id'>): Promise<string> =>
   JSON.stringify(((await (await page.request.get(`/api/papers/${made.id}`)).json()) as { paper: { body: unknown } }).paper.body)
-interface Workspace { paper: { title: string, details: Record<string, string> }, sources: { key: string, annotation: string, fields: Record<string, unknown> }[] }
+interface Workspace {
+  paper: { title: string, details: Record<string, string> }
+  sources: { key: string, annotation: string, fields: Record<string, unknown> }[]
+}
 const stands = async (page: Page, made: Pick<Made, 'id'>) => (await (await page.request.get(`/api/papers/${made.id}`)).json()) as Workspace
 const state = (page: Page) => page.getByTestId('save-state')
 
@@ -276,7 +279,8 @@ test('a file that would take minutes to unpack holds nobody up', async ({ reques
     expect(Date.now() - from).toBeLessThan(2000)
   }
   const answer = await (await taken).json() as { problems: string[] }
-  expect(answer.problems).toEqual([expect.stringMatching(/1,500,000 pieces|64 MB/u) as string])
+  expect(answer.problems).toHaveLength(1)
+  expect(answer.problems[0]).toMatch(/1,500,000 pieces|64 MB/u)
 })
 
 test('whatever is sent is answered, and never by 500', async ({ request }) => {
