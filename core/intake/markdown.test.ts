@@ -44,3 +44,32 @@ describe('Markdown, letter by letter', () => {
     expect(read(`${'> '.repeat(5000)}Deep.`)).toContain('Deep.')
   })
 })
+
+describe('a picture', () => {
+  const PIXEL = 'data:image/png;base64,iVBORw0KGgo='
+  const read = (text: string) => {
+    const left: string[] = []
+    return { doc: readMarkdown(text, () => undefined, address => left.push(address)), left }
+  }
+  it('that travels in the text is a figure with its words', () => {
+    expect(read(`Before.\n\n![A gate](${PIXEL} "The gate in 1904")`)).toEqual({
+      doc: {
+        type: 'doc',
+        content: [
+          { type: 'paragraph', content: [{ type: 'text', text: 'Before.' }] },
+          { type: 'figure', attrs: { src: PIXEL, alt: 'A gate' }, content: [{ type: 'text', text: 'The gate in 1904' }] },
+        ],
+      },
+      left: [],
+    })
+  })
+  it('from elsewhere is named, and its words stay', () => {
+    const { doc, left } = read('![A gate](gate.png) and ![a wheel](https://a.example/w.png)')
+    expect([say(doc), left]).toEqual([expect.stringContaining('A gate and a wheel'), ['gate.png', 'https://a.example/w.png']])
+  })
+})
+
+it('signs of emphasis that end nothing are letters', () => {
+  const words = '*a '.repeat(400).trim()
+  expect(readMarkdown(words, () => undefined)).toEqual({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text: words }] }] })
+})

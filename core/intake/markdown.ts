@@ -4,20 +4,32 @@
  */
 import { marked, type Token, type Tokens } from 'marked'
 import type { CitationData, DocNode } from '../sheet/document'
+import { isOwnPicture } from '../sheet/pictures'
 import { rowOf } from '../text/lookup'
 import { writeRich } from '../text/rich'
 import { readAllMarks } from './draft/citations'
 
 type Marks = NonNullable<DocNode['marks']>
-interface Reading { idOf: (key: string) => string | undefined, notes: ReadonlyMap<string, string>, next: () => string }
+interface Reading {
+  idOf: (key: string) => string | undefined
+  notes: ReadonlyMap<string, string>
+  next: () => string
+  /** Told of a picture that does not travel in the text. */
+  left: (address: string) => void
+}
 
 /**
  * @param idOf a source's id by its key: marks become citations of it; one whose key is not known stays text
+ * @param left told of each picture that does not travel in the text: its words stand in its place
  */
-export function readMarkdown(markdown: string, idOf: (key: string) => string | undefined): DocNode {
+export function readMarkdown(
+  markdown: string,
+  idOf: (key: string) => string | undefined,
+  left: (address: string) => void = () => undefined,
+): DocNode {
   const { text, notes } = takeNotes(markdown.replace(/\r\n?/gu, '\n').replace(/^---\n[\s\S]*?\n---\n/u, ''))
   let n = 0
-  const reading: Reading = { idOf, notes, next: () => `m${++n}` }
+  const reading: Reading = { idOf, notes, next: () => `m${++n}`, left }
   const content = withStrays(lexed(withoutStrays(levelled(text))).flatMap(token => block(token, reading)))
   return { type: 'doc', content: content.length ? content : [{ type: 'paragraph' }] }
 }
@@ -154,6 +166,11 @@ function block(token: Token, reading: Reading): DocNode[] {
       const raw = 'raw' in token ? token.raw : ''
       if (/^(?:\s|&nbsp;|\u00A0|\\)+$/u.test(raw)) return [{ type: 'paragraph' }]
       const tokens = ownTokens(token)
+      const [picture, ...beside] = tokens
+      if (picture?.type === 'image' && !beside.length) {
+        const { href, title, text } = picture as Tokens.Image
+        if (isOwnPicture(href)) return [{ type: 'figure', attrs: { src: href, alt: text }, ...(title ? { content: [{ type: 'text', text: title }] } : {}) }]
+      }
       const lead = token.type === 'paragraph' ? (/^[ \t\u00A0]+/u.exec(raw)?.[0] ?? '') : ''
       const content = inline(
         tokens.length ? tokens : [{ type: 'text', raw, text: 'text' in token ? String(token.text) : raw } as Token],
@@ -198,6 +215,11 @@ function inline(tokens: readonly Token[], marks: Marks, reading: Reading): DocNo
       const { href } = token as Tokens.Link
       const link: Marks = /^https?:/u.test(href) ? [...marks, { type: 'link', attrs: { href } }] : marks
       out.push(...inline(ownTokens(token), link, reading))
+    }
+    else if (token.type === 'image') {
+      const { href, text: words } = token as Tokens.Image
+      reading.left(href)
+      text += words
     }
     else if (token.type === 'html') { if (/^<br/iu.test(token.raw)) out.push({ type: 'hardBreak' }) }
     else text += 'text' in token ? String(token.text) : token.raw

@@ -55,7 +55,11 @@ export function readPaperJob(input: unknown, where = 'job'): { paper: ReadPaper 
   if (!style) return { paper: null, problems }
   const sources = readSources(job.sources, where, problems)
   const known = new Map(sources.map(source => [source.id.toLowerCase(), source.id]))
-  const doc = readMarkdown(job.text, key => known.get(key.toLowerCase()))
+  const doc = readMarkdown(job.text, key => known.get(key.toLowerCase()), (address) => {
+    const named = address.length > 60 ? `${address.slice(0, 60)}…` : address
+    const says = 'is not in the text itself, where a PNG, JPEG or GIF stands in a paragraph of its own as a data address; its words stand in its place.'
+    problems.push({ where: `${where}.text`, what: `the picture ${named} ${says}` })
+  })
   const alsoList = job.alsoList.filter((id) => {
     if (known.has(id.toLowerCase())) return true
     problems.push({ where: `${where}.alsoList`, what: `no source has the id "${id}".` })

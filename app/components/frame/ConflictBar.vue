@@ -21,7 +21,7 @@ const decide = (keep: 'mine' | 'theirs') => notices.attempt(async () => {
   <div
     v-if="store.conflict"
     role="alert"
-    class="border-b border-rule border-l-[3px] border-l-madder bg-leaf px-6 py-3"
+    class="sticky top-[52px] z-30 border-b border-rule border-l-[3px] border-l-madder bg-leaf px-6 py-3"
   >
     <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1">
       <p class="min-w-0 flex-1 basis-80">

@@ -21,7 +21,7 @@ function takeAlong() {
   <div
     v-if="saving.state === 'gone'"
     role="alert"
-    class="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-rule border-l-[3px] border-l-madder bg-leaf px-6 py-3"
+    class="sticky top-[52px] z-30 flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-rule border-l-[3px] border-l-madder bg-leaf px-6 py-3"
   >
     <p class="min-w-0 flex-1 basis-80">
       <b>This paper was taken off the Desk in another window.</b> What you have written here is safe in this browser.

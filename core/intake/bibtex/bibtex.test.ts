@@ -146,3 +146,10 @@ describe('BibTeX out', () => {
     '<i>Slant</i> <b>bold</b> <sup>up</sup>',
   ])('reads back %s', (text) => expect(fromLatex(toLatex(text), { rich: true })).toBe(text.replace(/[{}]/gu, (c) => c)))
 })
+
+it('macros that double one another grow to a bound, which is said', () => {
+  const lines = Array.from({ length: 60 }, (_, i) => `@string{a${i + 1} = a${i} # a${i}}`)
+  const { proposals, problems } = readBibtex(`@string{a0 = "xxxxxxxxxx"}\n${lines.join('\n')}\n@book{k, title = a60}`)
+  expect(JSON.stringify(proposals).length).toBeLessThan(1_000_000)
+  expect(problems.filter(one => /many times the file/u.test(one.what))).toHaveLength(1)
+})
