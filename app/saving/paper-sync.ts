@@ -289,6 +289,12 @@ export class PaperSync {
     return says
   }
 
+  /** Keeps a text among the earlier states. */
+  keepState(reason: string, body: DocNode) {
+    this.earlier.set(crypto.randomUUID(), { reason, title: this.record.value.title, body })
+    this.changed()
+  }
+
   private async sendEarlier(id: string) {
     const state = this.earlier.get(id)!
     await this.port.request('POST', `/api/papers/${this.id}/snapshots`, state)
@@ -488,11 +494,7 @@ export class PaperSync {
     } else {
       this.change(of, { ...next, ...(of.thing === 'paper' ? { body: ask ? paper.body : (body as DocNode | undefined) ?? paper.body } : {}) })
       if (ask) {
-        this.earlier.set(crypto.randomUUID(), {
-          reason: 'Written in a window that was closed before it could save',
-          title: paper.title,
-          body: change.body as DocNode,
-        })
+        this.keepState('Written in a window that was closed before it could save', change.body as DocNode)
         this.say('Another window of this paper was closed before it could save. Its text is kept under Earlier states.', { bad: true })
       }
       if (body !== undefined && !ask) this.sight?.shown(this.body.value)

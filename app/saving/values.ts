@@ -12,12 +12,11 @@ export const revisionOf = (thing: ThingName, value: Value): number =>
 
 /** Names of the parts in which a thing is other than it was. */
 export function changedParts({ thing }: Thing, base: Value, now: Value): string[] {
-  // A text that stayed is the same object, and is not compared by its words.
-  if (thing === 'paper' && (base as PaperValue).body === (now as PaperValue).body) {
-    const without = ({ body: _, ...rest }: PaperValue) => partsOf('paper', rest)
-    return differing(without(base as PaperValue), without(now as PaperValue))
-  }
-  return differing(partsOf(thing, base), partsOf(thing, now))
+  if (thing !== 'paper') return differing(partsOf(thing, base), partsOf(thing, now))
+  // A long text is compared block by block: those that stayed are the same objects, and are not read.
+  const [{ body: was, ...before }, { body, ...after }] = [base as PaperValue, now as PaperValue]
+  const names = differing(partsOf('paper', before), partsOf('paper', after))
+  return was !== body && changedBlocks(was, body) ? [...names, 'body'] : names
 }
 
 const PATHS: Record<ThingName, (id: string, paperId: string) => string> = {

@@ -269,6 +269,30 @@ describe('saving', () => {
   })
 })
 
+describe('a text that is replaced as a whole while something lies on the sheet', () => {
+  const doc = (...texts: string[]): DocNode => ({ type: 'doc', content: texts.map(text => ({ type: 'paragraph', content: [{ type: 'text', text }] })) })
+  const typing = (typed: DocNode) => {
+    let lies = true
+    return useSaving().holdsBack(() => {
+      if (lies) { lies = false; useText().write(typed) }
+    })
+  }
+  it('joins what was typed elsewhere in it', () => {
+    useText().write(doc('One.', 'Two.'))
+    typing(doc('One.', 'Two, typed.'))
+    useText().replaceBody(doc('One, mended.', 'Two.'))
+    expect(useText().body).toEqual(doc('One, mended.', 'Two, typed.'))
+  })
+  it('keeps what was typed in the same place among the earlier states', async () => {
+    useText().write(doc('One.'))
+    typing(doc('One, typed.'))
+    useText().replaceBody(doc('One, mended.'))
+    expect(useText().body).toEqual(doc('One, mended.'))
+    await useSaving().flush()
+    expect(JSON.stringify(sent('/snapshots').at(-1)!.body)).toContain('One, typed.')
+  })
+})
+
 describe('a tab that is behind', () => {
   const doc = (text: string): DocNode => ({ type: 'doc', content: [{ type: 'paragraph', content: [{ type: 'text', text }] }] })
   const theirs = {

@@ -2,6 +2,7 @@
 import { computed, shallowRef, watch } from 'vue'
 import { defineStore } from 'pinia'
 import type { Citation } from '~~/core/compose/compose'
+import { joinTexts } from '~~/core/sheet/changed-blocks'
 import { emptyDocument, type DocNode } from '~~/core/sheet/document'
 import { creditedIn, placedCitations } from '~~/core/sheet/walking'
 import { useSaving } from './saving'
@@ -45,10 +46,17 @@ export const useText = defineStore('text', () => {
     current?.change({ thing: 'paper', id: current.id }, { body: doc })
   }
   /** Gives the text from outside the editor: it is saved, and the editor takes it, as a step of its own. */
-  const replaceBody = (doc: DocNode) => {
+  function replaceBody(doc: DocNode) {
+    const before = body.value
     saving.settle()
-    write(doc)
-    replaced?.(doc, true)
+    // What was typed a moment ago, and had not been handed over when the text was made, stays where the two do not meet;
+    // where they do, it is among the earlier states.
+    const typed = body.value
+    const joined = typed === before ? doc : joinTexts(before, doc, typed)
+    if (!joined) saving.current?.keepState('Before the text was changed as a whole', typed)
+    const next = joined ?? doc
+    write(next)
+    replaced?.(next, true)
   }
   return { body, citations, citationPlaces, credited, onReplaced, write, replaceBody }
 })
