@@ -10,11 +10,16 @@ export class Unreachable extends Error {
   constructor(message: string, readonly code?: string) { super(message) }
 }
 
+/** As long as an answer is waited for, in milliseconds. */
+const LONGEST = 60_000
+
 export async function request<T>(method: string, path: string, body?: unknown): Promise<T> {
   let response: Response
   try {
     response = await fetch(path, {
       method,
+      // One that never answers is asked again, like one that is not there.
+      signal: AbortSignal.timeout(LONGEST),
       ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     })
   }
