@@ -88,7 +88,8 @@ export function zipFiles(files: Iterable<PackedFile>, put: (bytes: Uint8Array) =
     put(bytes)
   })
   for (const { name, text } of files) {
-    const entry = new ZipDeflate(name, { level: 6 })
+    // A text as large as that is its pictures, which are packed already: more pains would make it no smaller.
+    const entry = new ZipDeflate(name, { level: text.length > 1024 * 1024 ? 1 : 6 })
     zip.add(entry)
     entry.push(strToU8(text), true)
     done(name)
