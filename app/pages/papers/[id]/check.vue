@@ -5,6 +5,13 @@ import { count } from '~/utils/words'
 
 const { found, shown, showsLeft, families, current, look, step, fix, leave, fixAll, act, placeOf, lacksPlace, givePlace } = useCheckView()
 const written = useText()
+/** The pictures' script is larger than all the rest: it is asked for when the page has answered. */
+const rested = ref(false)
+onMounted(() => {
+  const rest = () => { rested.value = true }
+  if ('requestIdleCallback' in window) requestIdleCallback(rest, { timeout: 3000 })
+  else setTimeout(rest, 300)
+})
 const rows = useTemplateRef<{ focus: () => void }[]>('rows')
 const flat = computed(() => families.value.flatMap(one => one.findings))
 const certain = computed(() => shown.value.filter(one => one.certain).length)
@@ -171,7 +178,11 @@ async function key(event: KeyboardEvent) {
       class="aside min-w-0"
     >
       <ClientOnly>
-        <LazyCheckPictures />
+        <LazyCheckPictures v-if="rested" />
+        <div
+          v-else
+          class="h-[250px]"
+        />
         <template #fallback>
           <div class="h-[250px]" />
         </template>
