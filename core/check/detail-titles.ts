@@ -1,4 +1,5 @@
 /** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
+import { withoutSiteBehind } from '../text/site-name'
 import { capitalise, isHeadline } from '../text/capitals'
 import { stripRich } from '../text/rich'
 import { writeRich } from '../text/protection'
@@ -68,9 +69,9 @@ const edges: DetailRule = ({ source }) => {
     says.push('stands in quotation marks, which the style adds where it wants them')
   }
   const site = textOf(source, 'container')
-  const behind = site ? new RegExp(`\\s*[|–—·»-]\\s*${site.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')}$`, 'iu') : undefined
-  if (behind?.test(becomes)) {
-    becomes = becomes.replace(behind, '')
+  const bare = withoutSiteBehind(becomes, site)
+  if (bare !== becomes) {
+    becomes = bare
     says.push(`ends with the name of the site`)
   }
   if (/&(?:amp|quot|lt|gt|#39|apos|nbsp);/u.test(becomes)) {

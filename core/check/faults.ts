@@ -6,7 +6,7 @@ const seen = new Set<string>()
 let strict = false
 
 /** In tests: a rule that throws is a fault, and not a paper without findings. */
-export const rethrowFaults = () => { strict = true }
+export const rethrowFaults = (on = true) => { strict = on }
 
 /** What a rule finds; nothing where it comes to grief. */
 export function asked<T>(rule: { name: string }, look: () => T[]): T[] {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { checkDetails } from '../check/details'
+import { rethrowFaults, takeFaults } from '../check/faults'
 import type { Source } from '../source/model'
 import { STYLES } from '../styles'
 import { plain } from '../text/runs'
@@ -31,7 +32,11 @@ describe.each(STYLES.map(style => [style.id, style] as const))('%s: a source tha
   it('can be looked at, filed and found', () => {
     expect(plain(composeAlone(style, broken('bad')).reference!)).toContain('The breaking of things')
     expect(filingOrder(style, [broken('bad'), SOUND]).sort()).toEqual(['bad', 'sound'])
+    // A fault that nobody has found yet: here it is made, and is not to end the test.
+    rethrowFaults(false)
     expect(checkDetails({ source: broken('bad'), style, today: [2026, 11, 28] })[0]).toMatchObject({ rule: 'as-typed', serious: true })
+    expect(takeFaults().join()).toContain('no publisher can be read')
+    rethrowFaults()
   })
 })
 

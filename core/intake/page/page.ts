@@ -3,6 +3,7 @@
  * Sources: the tags scholarly indexes ask publishers for (citation_*), DCMI Metadata Terms, the Open Graph protocol,
  * schema.org as JSON-LD, and HTML's own <title>, <time>, rel=author and rel=canonical.
  */
+import { withoutSite } from '../../text/site-name'
 import type { CheerioAPI } from 'cheerio/slim'
 import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
@@ -279,17 +280,6 @@ function titleTag($: CheerioAPI): Reading | undefined {
     says: 'guessed from the window title',
     fields: site ? { title: withoutSite(title, site), container: site } : { title },
   }
-}
-
-const withoutSite = (title: string, site: string): string => {
-  if (!site) return title
-  const escaped = site.replace(/[.*+?^${}()|[\]\\]/gu, '\\$&')
-  return (
-    title
-      .replace(new RegExp(`\\s*(?:[|–—·»:-]|\\s-\\s)\\s*${escaped}\\s*$`, 'iu'), '')
-      .replace(new RegExp(`^${escaped}\\s*[|–—·»:-]\\s+`, 'iu'), '')
-      .trim() || title
-  )
 }
 
 /** What no reader alone can see: a site that is its own author, a publisher that is the site, a title with the site behind it. */
