@@ -223,3 +223,19 @@ it.each([
 ])('%s is a file named for it', (title, day, ending, name) => {
   expect(fileName(title, day, ending)).toBe(name)
 })
+
+const SAID = (marks: object[], more: DocNode[] = []): DocNode => ({
+  type: 'doc',
+  content: [{ type: 'paragraph', content: [{ type: 'text', text: 'Read this.', marks } as DocNode] }, ...more],
+})
+it.each<Way>(['html', 'tex', 'md'])('.%s leads nowhere that would run something', async (way) => {
+  for (const href of ['javascript:alert(1)', ' \tjavascript:alert(1)', 'data:text/html,x', 'file:///etc/passwd']) {
+    const out = await text(way, paper('apa-7', { body: SAID([{ type: 'link', attrs: { href } }]) }))
+    expect(out).toContain('Read this.')
+    expect(out).not.toMatch(/javascript:|data:text|file:\/\//u)
+  }
+})
+it.each<Way>(['html', 'tex', 'md', 'txt'])('.%s says of a damaged picture that it is one', async (way) => {
+  const figure: DocNode = { type: 'figure', attrs: { src: 'data:image/png;base64,iVBORw0KGgo=', alt: 'A gate' }, content: [] }
+  expect((await text(way, paper('apa-7', { body: SAID([], [figure]) }))).replace(/\s+/gu, ' ')).toContain('its file is damaged')
+})

@@ -246,16 +246,16 @@ test('a large packed file goes out and comes back, and others save meanwhile', a
   const content = Array.from({ length: 3000 }, () => ({ type: 'paragraph', content: [{ type: 'text', text: Array.from({ length: 400 }, word).join(' ') }] }))
   const { paper: { revision } } = await (await request.get(`/api/papers/${made.id}`)).json() as { paper: { revision: number } }
   expect((await request.patch(`/api/papers/${made.id}`, { data: { revision, body: { type: 'doc', content } } })).status()).toBe(200)
-  const packing = request.get(`/api/papers/${made.id}/take/zip`)
   const other = await newPaper(request, 'Meanwhile')
-  const took: number[] = []
+  let packed = false
+  const packing = request.get(`/api/papers/${made.id}/take/zip`).finally(() => { packed = true })
+  let meanwhile = 0
   for (let i = 1; i <= 20; i++) {
-    const from = Date.now()
     expect((await request.patch(`/api/papers/${other.id}`, { data: { revision: i, title: `Meanwhile ${i}` } })).status()).toBe(200)
-    took.push(Date.now() - from)
+    if (!packed) meanwhile++
   }
-  // A machine may be busy; the whole of the packing must not be waited for.
-  expect(took.sort((x, y) => x - y)[10]!).toBeLessThan(1000)
+  // Saves are answered before the packing is done, on however slow a machine.
+  expect(meanwhile).toBeGreaterThan(0)
   const file = await (await packing).body()
   expect(file.length).toBeGreaterThan(5 * 1024 * 1024)
   await request.delete(`/api/papers/${made.id}`)
@@ -272,12 +272,15 @@ test('a file that would take minutes to unpack holds nobody up', async ({ reques
     'sources.json': strToU8(`[${'[],'.repeat(20_000_000)}[]]`),
   }, { level: 9 })
   expect(bomb.length).toBeLessThan(200_000)
-  const taken = request.post('/api/archive', { data: Buffer.from(bomb), headers: { 'content-type': 'application/zip' }, timeout: 60_000 })
+  let read = false
+  const sent = { data: Buffer.from(bomb), headers: { 'content-type': 'application/zip' }, timeout: 60_000 }
+  const taken = request.post('/api/archive', sent).finally(() => { read = true })
+  let meanwhile = 0
   for (let i = 0; i < 10; i++) {
-    const from = Date.now()
     expect((await request.get('/api/health')).ok()).toBe(true)
-    expect(Date.now() - from).toBeLessThan(2000)
+    if (!read) meanwhile++
   }
+  expect(meanwhile).toBeGreaterThan(0)
   const answer = await (await taken).json() as { problems: string[] }
   expect(answer.problems).toHaveLength(1)
   expect(answer.problems[0]).toMatch(/1,500,000 pieces|64 MB/u)
