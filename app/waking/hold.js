@@ -61,6 +61,7 @@
     try { cursor = [el.selectionStart, el.selectionEnd] }
     catch { /* numbers and dates have none */ }
     typed.set(el, { value: el.value, checked: el.checked, tick, cursor })
+    keep()
   }
   function write(el, { value, checked, tick, cursor }) {
     if (!el.isConnected) return
@@ -73,6 +74,47 @@
     el.dispatchEvent(new Event('input', { bubbles: true }))
     if (el.tagName === 'SELECT' || document.activeElement !== el) el.dispatchEvent(new Event('change', { bubbles: true }))
   }
+  // A page that is taken away before it woke: what was typed waits in the browser for the next time it is opened.
+  const KEPT = `dendle-waking:${location.pathname}`
+  const addressOf = el => [el.id, el.name, el.getAttribute('aria-label') ?? '', el.tagName].join(' ')
+  const keep = () => {
+    const fields = [...typed].map(([el, { value, checked, tick }]) => ({ address: addressOf(el), was: el.defaultValue ?? '', value, checked, tick }))
+    try { if (fields.length) localStorage.setItem(KEPT, JSON.stringify(fields)) }
+    catch { return false }
+    return true
+  }
+  // A browser that keeps nothing: it asks before it goes.
+  const asks = event => keep() || event.preventDefault()
+  function restore() {
+    let fields
+    try { fields = JSON.parse(localStorage.getItem(KEPT) ?? '[]') }
+    catch { return }
+    const there = new Map([...document.querySelectorAll(WRITTEN)].map(el => [addressOf(el), el]))
+    const homeless = []
+    for (const { address, was, value, checked, tick } of fields) {
+      const el = there.get(address)
+      if (el && !typed.has(el) && (tick || el.defaultValue === undefined || el.defaultValue === was)) {
+        if (!tick) el.value = value
+        typed.set(el, { value, checked, tick })
+      }
+      else if (!tick && value !== el?.value) homeless.push(value)
+    }
+    if (!homeless.length) return
+    const told = document.createElement('div')
+    told.setAttribute('role', 'status')
+    told.className = 'waking-says'
+    told.textContent = `You typed this here before the page was awake, and its field has other words now: ${homeless.join(' · ')} `
+    const seen = document.createElement('button')
+    seen.textContent = 'I have it'
+    seen.onclick = () => { told.remove(); localStorage.removeItem(KEPT) }
+    told.append(seen)
+    document.documentElement.append(told)
+    return true
+  }
+  let homeless = false
+  const begin = () => { homeless = restore() }
+  addEventListener('DOMContentLoaded', begin)
+  addEventListener('beforeunload', asks)
   for (const type of Object.keys(on)) addEventListener(type, on[type], true)
   document.documentElement.dataset.waking = ''
   // Scripts that do not come at all: nothing is done with what is held, and that is said.
@@ -84,6 +126,7 @@
   /** Called once the page is awake. */
   window.dendleAwake = function () {
     for (const type of Object.keys(on)) removeEventListener(type, on[type], true)
+    removeEventListener('beforeunload', asks)
     delete document.documentElement.dataset.waking
     delete window.dendleAwake
     clearTimeout(late)
@@ -94,6 +137,8 @@
       focused.dispatchEvent(new FocusEvent('focusin', { bubbles: true }))
     }
     typed.forEach((was, el) => write(el, was))
+    // The page has it now, and keeps it in its own way.
+    if (!homeless) try { localStorage.removeItem(KEPT) } catch { /* it was kept nowhere */ }
     // One after the other: what the first opens, the second is meant for.
     let wait = Promise.resolve()
     held.forEach((again) => { wait = wait.then(again).then(() => new Promise(done => setTimeout(done, 30))) })

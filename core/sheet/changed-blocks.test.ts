@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { blocksChangeSchema, changedBlocks, joinTexts, withBlocks } from './changed-blocks'
+import { changedBlocks, joinTexts, withBlocks } from './changed-blocks'
+import { blocksChangeSchema } from './document-schema'
 import type { DocNode } from './document'
 
 const doc = (letters: string): DocNode => ({

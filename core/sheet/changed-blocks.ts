@@ -3,20 +3,10 @@
  * text made one, where they touch different blocks.
  */
 import { diffArrays } from 'diff'
-import * as z from 'zod'
 import type { DocNode } from './document'
-import { blockSchema } from './document-schema'
 
 /** In a text of `of` blocks, those from `from` up to `to` (not included) give way to `blocks`. */
 export interface BlocksChange { from: number, to: number, of: number, blocks: DocNode[] }
-
-const place = z.number().int().min(0).max(1_000_000)
-export const blocksChangeSchema: z.ZodType<BlocksChange> = z
-  .object({ from: place, to: place, of: place, blocks: z.array(blockSchema).max(100_000) })
-  .refine(({ from, to, of }) => from <= to && to <= of, {
-    error: 'The blocks that change are not in the order from, to, of.',
-    path: ['from'],
-  })
 
 const blocksIn = (doc: DocNode): DocNode[] => doc.content ?? []
 /** The same object, or the same words: an editor gives blocks that it did not touch as the objects they were. */

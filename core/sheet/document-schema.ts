@@ -4,6 +4,7 @@
  * whoever prints it takes it for.
  */
 import * as z from 'zod'
+import type { BlocksChange } from './changed-blocks'
 import { isOwnPicture } from './pictures'
 import type { DocNode } from './document'
 
@@ -99,3 +100,11 @@ export const blockSchema = checked(() => undefined)
 /** The whole document of a paper. */
 export const documentSchema = checked(value =>
   ((value as DocNode | null | undefined)?.type === 'doc' ? undefined : 'A paper begins with a node of type "doc".'))
+
+const place = z.number().int().min(0).max(1_000_000)
+export const blocksChangeSchema: z.ZodType<BlocksChange> = z
+  .object({ from: place, to: place, of: place, blocks: z.array(blockSchema).max(100_000) })
+  .refine(({ from, to, of }) => from <= to && to <= of, {
+    error: 'The blocks that change are not in the order from, to, of.',
+    path: ['from'],
+  })

@@ -1,7 +1,8 @@
 /** How each style's page is set, by its manual: lines, indents, white, in points. */
 import { describe, expect, it } from 'vitest'
 import { styleOf, STYLES } from '../styles'
-import { ROLES, type Look, type Role } from '../styles/page-schema'
+import type { Look } from '../styles/page-schema'
+import { ROLES, type Role } from '../styles/roles'
 import { choicesOf } from './choices'
 import { looksOf } from './looks'
 

@@ -1,6 +1,6 @@
 /** How every sort of paragraph is set on a style's page. Lengths are points. */
-import type { Look, Role } from '../styles/page-schema'
-import { ROLES } from '../styles/page-schema'
+import type { Look } from '../styles/page-schema'
+import { ROLES, type Role } from '../styles/roles'
 import type { Style } from '../styles/schema'
 import type { Choices } from './choices'
 

@@ -8,7 +8,7 @@ import { countWords } from './count'
 import type { Printing } from './printing'
 import { titleRuns } from './title'
 import type { Origin, PrintedParagraph, PrintedRun, PrintedSection } from './printed'
-import type { Role } from '../styles/page-schema'
+import type { Role } from '../styles/roles'
 import type { Style } from '../styles/schema'
 
 /** The writers of a paper, one a line or between semicolons. */

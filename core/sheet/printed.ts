@@ -3,7 +3,8 @@
  * as data. The sheet's pages, every document format and what is carried to a clipboard read it; where words stand is
  * decided in making it (`print.ts`), once. Lengths are points.
  */
-import type { HeadLine, Look, Role } from '../styles/page-schema'
+import type { HeadLine, Look } from '../styles/page-schema'
+import type { Role } from '../styles/roles'
 import type { Detail } from '../styles/ids'
 
 export interface PrintedMarks {

@@ -5,7 +5,7 @@
 import { index, integer, primaryKey, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core'
 import * as z from 'zod'
 import { besidesSchema } from '../../core/handin/archive/schema'
-import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
+import { blocksChangeSchema } from '../../core/sheet/document-schema'
 import type { DocNode } from '../../core/sheet/document'
 import { kindSchema, readFields } from '../../core/source/model'
 import { passageFormSchema } from '../../core/source/passages'

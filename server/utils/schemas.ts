@@ -1,10 +1,9 @@
 /** What the API accepts. */
 import * as z from 'zod'
 import { STYLES } from '../../core/styles'
-import { blocksChangeSchema } from '../../core/sheet/changed-blocks'
 import { PAPER_SORTS } from '../../core/sheet/choices'
 import { detailsSchema, leftSchema, titleSchema as title } from '../../core/sheet/paper-details'
-import { documentSchema } from '../../core/sheet/document-schema'
+import { blocksChangeSchema, documentSchema } from '../../core/sheet/document-schema'
 import { idSchema } from '../../core/source/id'
 import { fieldsSchema, isEmpty, kindSchema, settledSchema } from '../../core/source/model'
 import { annotationSchema, divisionSchema, keySchema } from '../../core/source/use'

@@ -1,6 +1,6 @@
 /** Check: what a careful marker would circle, gone through by keys, mended, left and taken up; and a list laid beside the paper's. */
 import { expect, test, type Page } from '@playwright/test'
-import AxeBuilder from '@axe-core/playwright'
+import { violations } from './accessible'
 import { newPaper, pasteHtml, saved, sheet } from './paper'
 
 const para = (...content: object[]) => ({ type: 'paragraph', content })
@@ -73,7 +73,7 @@ test('the demo paper has what was planted in it, pictures that lead to the text,
   await expect(page.locator('main svg').first()).toBeVisible()
   await page.getByRole('button', { name: 'as a table' }).click()
   await expect(page.getByRole('row', { name: /^1 For four hundred years/u })).toBeVisible()
-  expect((await new AxeBuilder({ page }).analyze()).violations.map(one => `${one.id}: ${one.nodes.map(node => node.html.slice(0, 120)).join(' | ')}`)).toEqual([])
+  expect(await violations(page)).toEqual([])
   // A finding is gone to: its words are selected on the sheet.
   await findings(page).filter({ hasText: 'Is it known to everyone?' }).getByRole('link', { name: 'Show it' }).click()
   await expect(sheet(page)).toBeVisible()

@@ -2,7 +2,7 @@
  * Types into every field of every view, found by its role and not from a list, on processors of several speeds, and takes
  * the page away: each word is in the paper afterwards, or in its field again.
  */
-import { expect, test, type Locator, type Page } from '@playwright/test'
+import { expect, test, type ElementHandle, type Page } from '@playwright/test'
 import { cite, newPaper, saved, sheet, type Made } from './paper'
 
 /** Everything that can be typed into; what only looks for something (a search) is not for keeping. */
@@ -34,24 +34,29 @@ const MODES = [
 ] as const
 
 /** What a field is to a person: its name, or what it is in. */
-const nameOf = (field: Locator) => field.evaluate((one) => {
+const nameOf = (field: ElementHandle<HTMLElement>) => field.evaluate((one) => {
   const label = one.getAttribute('aria-label') ?? (one as HTMLInputElement).labels?.[0]?.textContent ?? one.getAttribute('placeholder') ?? one.tagName
   return label.trim().replace(/\s+/gu, ' ').slice(0, 50)
 })
 const valuesIn = async (page: Page): Promise<string> => (await page.locator(FIELDS).evaluateAll(all =>
   all.map(one => (one as HTMLInputElement).value ?? one.textContent))).join('\n')
 
-async function fill(page: Page, delay: number, letter: string): Promise<[name: string, word: string][]> {
+interface Field { handle: ElementHandle<HTMLElement>, name: string, number: boolean }
+/** The fields that can be typed into now; each stays the element that it is however much is typed. */
+async function fieldsOf(page: Page): Promise<Field[]> {
+  const all: Field[] = []
+  for (const handle of await page.locator(FIELDS).elementHandles() as ElementHandle<HTMLElement>[]) {
+    if (!(await handle.isVisible()) || !(await handle.isEditable())) continue
+    all.push({ handle, name: await nameOf(handle), number: (await handle.getAttribute('type')) === 'number' })
+  }
+  return all
+}
+async function fill(page: Page, fields: Field[], delay: number, letter: string): Promise<[name: string, word: string][]> {
   const typed: [string, string][] = []
-  const count = await page.locator(FIELDS).count()
-  for (let i = 0; i < count; i++) {
-    const field = page.locator(FIELDS).nth(i)
-    if (!(await field.isVisible().catch(() => false)) || !(await field.isEditable().catch(() => false))) continue
-    const word = (await field.getAttribute('type')) === 'number' ? String(1000 + i) : `q${letter}${String.fromCharCode(97 + (i % 26))}${String.fromCharCode(97 + Math.floor(i / 26))}z`
-    const name = await nameOf(field)
-    await field.focus()
-    if ((await field.getAttribute('type')) === 'number') await page.keyboard.press('Control+a')
-    else await page.keyboard.press('Control+End')
+  for (const [i, { handle, name, number }] of fields.entries()) {
+    const word = number ? String(1000 + i) : `q${letter}${String.fromCharCode(97 + (i % 26))}${String.fromCharCode(97 + Math.floor(i / 26))}z`
+    await handle.focus()
+    await page.keyboard.press(number ? 'Control+a' : 'Control+End')
     await page.keyboard.type(word, { delay })
     typed.push([name, word])
   }
@@ -79,8 +84,9 @@ for (const { rate, delay, then } of MODES)
       await tab.goto(`/papers/${made.id}/${view}`)
       await open(tab)
       const client = await context.newCDPSession(tab)
+      const found = await fieldsOf(tab)
       await client.send('Emulation.setCPUThrottlingRate', { rate })
-      const typed = await fill(tab, delay, String.fromCharCode(97 + i))
+      const typed = await fill(tab, found, delay, String.fromCharCode(97 + i))
       fields += typed.length
       await tab.waitForTimeout(200)
       await client.send('Emulation.setCPUThrottlingRate', { rate: 1 })

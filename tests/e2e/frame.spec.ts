@@ -1,16 +1,14 @@
 /** The frame: every part and every open thing accessible, by keys alone, in any colours and sizes; a page that is waking. */
 import { request as http } from 'node:http'
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { strFromU8, unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
+import { violations } from './accessible'
 import { newPaper, pasteHtml, saved, sheet } from './paper'
 import { ownServer } from './server'
 
 const DEMO = '/papers/demo-carewick'
 const THEMES = ['light', 'night'] as const
-const violations = async (page: Page, but: string[] | string = []) =>
-  (await new AxeBuilder({ page }).disableRules(but).analyze()).violations.map((v) => `${v.id}: ${v.nodes[0]?.html}`)
 const wear = (page: Page, theme: string) => page.evaluate((value) => { document.documentElement.dataset.theme = value }, theme)
 
 /** What stands open in a view, and how it is opened. */
@@ -82,7 +80,7 @@ for (const [what, open] of Object.entries(OPEN)) {
     }
     await page.emulateMedia({ forcedColors: 'active' })
     // The colours are the system's then, and so is their contrast.
-    expect(await violations(page, 'color-contrast'), 'forced colours').toEqual([])
+    expect(await violations(page, ['color-contrast']), 'forced colours').toEqual([])
     await page.emulateMedia({ forcedColors: 'none' })
     // A window of 1280 at 200 % has the room of 640.
     await page.setViewportSize({ width: 640, height: 400 })
@@ -152,6 +150,16 @@ test('a page that is still waking keeps what is done, says so, and does it', asy
   await expect(page.getByText('this page is waking')).toHaveCount(0)
   await expect(page.getByLabel('Title of a new paper')).toHaveValue('Typed before it woke')
   const made = await newPaper(page.request, 'Waking')
+  // A page that is taken away before it woke has lost nothing of it.
+  const hasty = await page.context().newPage()
+  await hasty.route('**/_nuxt/*.js', async (route) => { await new Promise(resolve => setTimeout(resolve, 900)); await route.continue().catch(() => undefined) })
+  await hasty.goto(`/papers/${made.id}/check`, { waitUntil: 'commit' })
+  await hasty.getByLabel('Title of the paper').fill('Typed and gone')
+  await hasty.close()
+  await page.goto(`/papers/${made.id}/check`)
+  await expect(page.getByLabel('Title of the paper')).toHaveValue('Typed and gone')
+  await saved(page)
+  expect(((await (await page.request.get(`/api/papers/${made.id}`)).json()) as { paper: { title: string } }).paper.title).toBe('Typed and gone')
   await page.goto(`/papers/${made.id}/gather`, { waitUntil: 'commit' })
   await page.getByLabel(/^Take in a source/u).fill('Bells of the estuary')
   await page.keyboard.press('Enter')

@@ -1,43 +1,27 @@
 <script setup lang="ts">
-import { use } from 'echarts/core'
-import { BarChart } from 'echarts/charts'
-import { GridComponent, TooltipComponent } from 'echarts/components'
-import { SVGRenderer } from 'echarts/renderers'
-import VChart from 'vue-echarts'
+import { tooMany } from '~~/core/check/bars'
 import { evidenceAlong, sourcesByYear, weightOfSources, type ParagraphEvidence } from '~~/core/check/evidence'
 import type { Column } from '~/utils/table'
 
 /** Pictures of the paper: what each paragraph rests on, how much rests on each source, what years and kinds they are of. */
-use([BarChart, GridComponent, TooltipComponent, SVGRenderer])
 const store = usePaper()
 const owned = useSources()
 const written = useText()
 const composed = useComposition()
 const router = useRouter()
-const { theme } = useTheme()
 const which = ref<'along' | 'weight' | 'years'>('along')
-const asTable = ref(false)
+const wantsTable = ref(false)
 
-/** The tokens of the page as colours: a picture cannot read them by itself. */
-const inks = computed(() => {
-  void theme.value
-  const style = getComputedStyle(document.documentElement)
-  const of = (name: string) => style.getPropertyValue(`--${name}`).trim()
-  return { ink: of('ink'), soft: of('soft'), rule: of('rule'), leaf: of('leaf'), madder: of('madder'), woad: of('woad'), verdigris: of('verdigris'), ochre: of('ochre'), plum: of('plum'), weld: of('weld'), pale: `color-mix(in srgb, ${of('soft')} 38%, ${of('vellum')})` }
-})
 const PARTS = [['own', 'your own words', 'pale'], ['retold', 'retold with a source', 'woad'], ['quoted', 'quoted', 'madder']] as const
 const along = computed(() => evidenceAlong(written.body))
 const namesOf = ({ sources }: ParagraphEvidence) => sources.flatMap((id) => {
   const source = owned.byId.get(id)
   return source ? [composed.nameOf(source.id)] : []
 })
-/** What stands under the pointer: a paragraph's words by what they rest on, and on whom. Text, never markup. */
-function tellAlong(given: { dataIndex: number }[]): HTMLElement {
-  const one = along.value[given[0]!.dataIndex]!
-  const lines = [`${one.paragraph}. ${one.begins} …`, ...[...PARTS].reverse().filter(([key]) => one[key]).map(([key, word]) => `${word}: ${one[key]}`), namesOf(one).join(', ')]
-  const box = document.createElement('div')
-  for (const line of lines.filter(Boolean)) box.append(Object.assign(document.createElement('div'), { textContent: line }))
-  return box
+/** What stands under the pointer: a paragraph's words by what they rest on, and on whom. */
+function tellAlong(index: number): string[] {
+  const one = along.value[index]!
+  return [`${one.paragraph}. ${one.begins} …`, ...[...PARTS].reverse().filter(([key]) => one[key]).map(([key, word]) => `${word}: ${one[key]}`), namesOf(one).join(', ')].filter(Boolean)
 }
 const listed = computed(() => {
   const ids = new Set(composed.composition.list.map(entry => entry.id))
@@ -55,51 +39,19 @@ const restsOnNothing = computed(() => {
   return all.length > 12 ? `${all.length} paragraphs rest on no source.` : `Paragraph${all.length > 1 ? 's' : ''} ${said} rest${all.length > 1 ? '' : 's'} on no source.`
 })
 
-const axis = computed(() => ({ axisLine: { lineStyle: { color: inks.value.rule } }, axisTick: { show: false }, axisLabel: { color: inks.value.soft, fontFamily: 'inherit', fontSize: 12 } }))
-const common = computed(() => ({
-  animation: false,
-  textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, system-ui, sans-serif' },
-  tooltip: {
-    trigger: 'axis', axisPointer: { type: 'none' }, confine: true,
-    backgroundColor: inks.value.leaf, borderColor: inks.value.rule, textStyle: { color: inks.value.ink, fontSize: 13 },
-  },
-}))
-const option = computed(() => {
-  if (which.value === 'along') {
-    const data = along.value
-    return {
-      ...common.value,
-      tooltip: { ...common.value.tooltip, formatter: tellAlong },
-      grid: { left: 8, right: 8, top: 12, bottom: 24 },
-      xAxis: { type: 'category', data: data.map(one => String(one.paragraph)), ...axis.value },
-      yAxis: { show: false },
-      series: PARTS.map(([key, name, ink]) => ({ type: 'bar', stack: 'words', emphasis: { disabled: true }, name, barMaxWidth: 26, barMinHeight: 0, cursor: 'pointer', itemStyle: { color: inks.value[ink] }, data: data.map(one => one[key]) })),
-    }
-  }
-  if (which.value === 'weight') {
-    const data = [...weights.value].reverse()
-    return {
-      ...common.value,
-      grid: { left: 8, right: 30, top: 4, bottom: 4, containLabel: true },
-      xAxis: { show: false },
-      yAxis: { type: 'category', data: data.map(one => composed.nameOf(one.source.id)), ...axis.value, axisLabel: { ...axis.value.axisLabel, width: 150, overflow: 'truncate' } },
-      series: [{ type: 'bar', name: 'cited', barMaxWidth: 14, cursor: 'pointer', itemStyle: { color: inks.value.woad }, label: { show: true, position: 'right', color: inks.value.soft }, data: data.map(one => one.times) }],
-    }
-  }
-  return {
-    ...common.value,
-    grid: { left: 8, right: 8, top: 12, bottom: 24 },
-    xAxis: { type: 'category', data: [...years.value.spans], ...axis.value },
-    yAxis: { show: false },
-    series: years.value.kinds.map(({ label, counts }, i) => ({ type: 'bar', stack: 'sources', emphasis: { disabled: true }, name: label, barMaxWidth: 26, itemStyle: { color: inks.value[kindInk(i)] }, data: counts.map(n => n || null) })),
-  }
+const bars = computed(() => {
+  if (which.value === 'along')
+    return { names: along.value.map(one => String(one.paragraph)), parts: PARTS.map(([key,, ink]) => ({ ink, values: along.value.map(one => one[key]) })) }
+  if (which.value === 'weight') return { names: weights.value.map(one => composed.nameOf(one.source.id)), parts: [{ ink: 'woad', values: weights.value.map(one => one.times) }] }
+  return { names: [...years.value.spans], parts: years.value.kinds.map(({ counts }, i) => ({ ink: kindInk(i), values: [...counts] })) }
 })
-const height = computed(() => (which.value === 'weight' ? `${Math.max(120, weights.value.length * 22 + 12)}px` : '220px'))
+const asTable = computed(() => wantsTable.value || tooMany(bars.value))
+const height = computed(() => (which.value === 'weight' ? Math.max(60, weights.value.length * 22 + 8) : 220))
 
-function press({ dataIndex }: { dataIndex: number }) {
+function press(index: number) {
   const paper = `/papers/${store.paper?.id}`
-  if (which.value === 'along') void router.push(`${paper}/write?block=${along.value[dataIndex]!.block}`)
-  else if (which.value === 'weight') void router.push(`${paper}/gather?source=${[...weights.value].reverse()[dataIndex]!.source.id}`)
+  if (which.value === 'along') void router.push(`${paper}/write?block=${along.value[index]!.block}`)
+  else if (which.value === 'weight') void router.push(`${paper}/gather?source=${weights.value[index]!.source.id}`)
 }
 
 const alongColumns: Column<ParagraphEvidence>[] = [
@@ -145,7 +97,7 @@ const yearColumns: Column<{ span: string, kind: string, n: number }>[] = [
           class="whitespace-nowrap"
         >{{ word }} <span
           class="key"
-          :style="{ background: inks[ink] }"
+          :style="{ background: `var(--${ink})` }"
         /></span>
       </template>
       <template v-else-if="which === 'years'">
@@ -155,7 +107,7 @@ const yearColumns: Column<{ span: string, kind: string, n: number }>[] = [
           class="whitespace-nowrap"
         >{{ one.label.toLowerCase() }} <span
           class="key"
-          :style="{ background: inks[kindInk(i)] }"
+          :style="{ background: `var(--${kindInk(i)})` }"
         /></span>
       </template>
       <span v-else>how often each source of the list is cited</span>
@@ -164,19 +116,19 @@ const yearColumns: Column<{ span: string, kind: string, n: number }>[] = [
       v-if="asTable"
       class="max-h-[300px] overflow-y-auto"
     >
-      <PartsTable
+      <LazyPartsTable
         v-if="which === 'along'"
         caption="What each paragraph rests on, in words"
         :rows="along"
         :columns="alongColumns"
       />
-      <PartsTable
+      <LazyPartsTable
         v-else-if="which === 'weight'"
         caption="How often each source is cited"
         :rows="weightRows"
         :columns="weightColumns"
       />
-      <PartsTable
+      <LazyPartsTable
         v-else
         caption="Sources by year and kind"
         :rows="yearRows"
@@ -186,13 +138,14 @@ const yearColumns: Column<{ span: string, kind: string, n: number }>[] = [
     <div
       v-else
       class="max-h-[300px] overflow-y-auto"
-      aria-hidden="true"
     >
-      <VChart
-        :option="option"
-        :style="{ height }"
-        autoresize
-        @click="press"
+      <PartsBars
+        :names="bars.names"
+        :parts="bars.parts"
+        :height="height"
+        :lying="which === 'weight'"
+        :tell="which === 'along' ? tellAlong : undefined"
+        @press="press"
       />
     </div>
     <p class="text-plain text-soft">
@@ -200,7 +153,10 @@ const yearColumns: Column<{ span: string, kind: string, n: number }>[] = [
         v-if="which === 'along'"
         class="mr-2"
       >{{ restsOnNothing }}</span>
-      <PartsButton @click="asTable = !asTable">
+      <PartsButton
+        v-if="!tooMany(bars)"
+        @click="wantsTable = !wantsTable"
+      >
         {{ asTable ? 'as a picture' : 'as a table' }}
       </PartsButton>
     </p>
@@ -208,5 +164,6 @@ const yearColumns: Column<{ span: string, kind: string, n: number }>[] = [
 </template>
 
 <style scoped>
+section { --pale: color-mix(in srgb, var(--soft) 38%, var(--vellum)); }
 .key { display: inline-block; width: 7px; height: 11px; vertical-align: -1px; }
 </style>

@@ -9,7 +9,8 @@ import {
   type PrintedSection,
   type PrintedTable,
 } from '../../sheet/printed'
-import { ROLES, type Look } from '../../styles/page-schema'
+import type { Look } from '../../styles/page-schema'
+import { ROLES } from '../../styles/roles'
 import { grouped, headingLevel, type Grouped } from '../grouped'
 
 export function writeHtml(paper: PrintedPaper): string {

@@ -1,7 +1,8 @@
 /** The styles of an open document: a look for every role, lists, notes, the page with its heads. Lengths are points. */
 import { headsOn, headWords } from '../../sheet/heads'
 import type { Geometry, PrintedPaper } from '../../sheet/printed'
-import { ROLES, type HeadLine, type Look, type Role } from '../../styles/page-schema'
+import type { HeadLine, Look } from '../../styles/page-schema'
+import { ROLES, type Role } from '../../styles/roles'
 import { root, words, xml, type Xml } from './xml'
 
 /** Roles by the names that programs of this format know; every other by its own. */

@@ -2,7 +2,7 @@
 import type PDFDocument from 'pdfkit'
 import type { PlacedLine } from '../../sheet/pages/pages'
 import type { PrintedBlock, PrintedParagraph, PrintedPicture, SectionName } from '../../sheet/printed'
-import type { Role } from '../../styles/page-schema'
+import type { Role } from '../../styles/roles'
 
 type Doc = InstanceType<typeof PDFDocument>
 type Element = PDFKit.PDFStructureElement

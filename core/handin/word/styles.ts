@@ -10,7 +10,8 @@ import {
   type IRunStylePropertiesOptions,
   type IStylesOptions,
 } from 'docx'
-import type { Look, Role } from '../../styles/page-schema'
+import type { Look } from '../../styles/page-schema'
+import type { Role } from '../../styles/roles'
 import type { Geometry } from '../../sheet/printed'
 
 export const twips = (points: number): number => Math.round(points * 20)

@@ -3,12 +3,10 @@ import { Copy } from '@lucide/vue'
 import { DIVISIONS } from '~~/core/sheet/listing'
 import { parseRich } from '~~/core/text/rich'
 import { plain } from '~~/core/text/runs'
-import { findingsOf } from '~/utils/findings'
 import { count } from '~/utils/words'
 
 const store = usePaper()
 const owned = useSources()
-const found = useFindings()
 const view = useListView()
 const { headings, moveUnder, renameHeading, orderHeading, dropHeading, entries, open, toggle, moves, places, annotation } = view
 // From a page of Hand in one comes to an entry: it is open, and in sight.
@@ -277,9 +275,8 @@ const leaves = (id: string) => {
               >
                 Its place in the list changes; it goes there when this is folded.
               </p>
-              <LazyGatherOpenSlip
+              <LazyListOpenEntry
                 :source="owned.byId.get(entry.id)!"
-                :findings="found.standingOf({ id: entry.id }, findingsOf(owned.byId.get(entry.id)!, store.style))"
                 :drop-word="!places.has(entry.id) ? 'Take out of the list' : mayLeaveOut ? 'Leave out of the list' : ''"
                 @fold="toggle(entry.id)"
                 @drop="leaves(entry.id)"
