@@ -7,6 +7,8 @@ import type { SourceDate } from '../source/dates'
 import type { Kind } from '../source/kinds'
 import type { Source } from '../source/model'
 import { isNamed, sameNames, type Name } from '../source/names'
+import { cleanTexts } from '../source/values'
+import { cleanName } from '../source/values/names'
 import type { Locator } from '../source/locators'
 import { readPatent, type PatentNumber } from '../source/patents'
 import type { Layout, Style } from '../styles/schema'
@@ -70,6 +72,8 @@ export class Work {
   private readonly group: string
   /** The role that its author is taken for, where that is another. */
   private authorAs: FieldName | undefined
+  /** Its author was taken for its composer. */
+  private composed = false
   /** Titles set so far, by the number of their setting (titles.ts). */
   readonly titles: (SetTitle | undefined)[] = []
   /** Its list entry, and its author in the text, as they are when nothing else has to be told. */
@@ -91,11 +95,12 @@ export class Work {
       }
       else if (Array.isArray(value)) {
         const named = value.every(isNamed) ? value as readonly Name[] : (value as readonly Name[]).filter(isNamed)
-        if (named.length) this.people[name] = named
+        if (named.length) this.people[name] = named.map(cleanName)
       }
       else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
     }
-    const { authorIs, episodic, namedByGenre, patented } = kind.row
+    cleanTexts(this.texts, kind.row)
+    const { authorIs, namedByGenre, patented, performed } = kind.row
     if (namedByGenre && this.texts.title && GENERIC.test(this.texts.title)) {
       this.texts.genre ??= this.texts.title
       delete this.texts.title
@@ -105,7 +110,11 @@ export class Work {
       delete this.people.author
       this.authorAs = authorIs
     }
-    if (episodic) this.readEpisode()
+    if (performed && this.people.performer && this.people.author && !this.people.composer && !sameNames(this.people.performer, this.people.author)) {
+      this.people.composer = this.people.author
+      delete this.people.author
+      this.composed = true
+    }
     if (patented && /patent/iu.test(this.texts.number ?? '')) {
       const { country, bare } = readPatent(this.texts.number!, this.texts.authority)
       this.texts.number = country ? `${country} ${bare}` : bare
@@ -126,7 +135,7 @@ export class Work {
   names(name: FieldName): readonly Name[] { return this.people[name] ?? NOBODY }
   date(name: FieldOf<'date'>): SourceDate | undefined { return this.dates[name] }
   /** The field that the names of a role were given in. */
-  fieldOf(role: FieldName): FieldName { return role === this.authorAs ? 'author' : role }
+  fieldOf(role: FieldName): FieldName { return role === this.authorAs || (this.composed && role === 'composer') ? 'author' : role }
   has(name: FieldName): boolean { return (this.texts[name] ?? this.people[name] ?? this.dates[name]) !== undefined }
 
   get dated(): boolean { return this.issued !== undefined }
@@ -171,16 +180,6 @@ export class Work {
       else groups.push({ roles: [role], names })
     }
     return { role: groups[0]!.roles[0]!, names: groups.flatMap(group => group.names), groups }
-  }
-
-  /** Season and episode, however they were given in one. */
-  private readEpisode(): void {
-    const given = this.texts.number ?? ''
-    const both = /^(?:season|series|s)\s*(\d+)\s*(?:[,;:]\s*)?(?:episode|ep\.?|e)\s*(\d+)$/iu.exec(given) ?? /^(\d+)[x.](\d+)$/u.exec(given)
-    if (both) { this.texts.season = String(Number(both[1])); this.texts.number = String(Number(both[2])) }
-    else this.texts.number = given.replace(/^(?:episode|ep\.?)\s*(?=\d)/iu, '')
-    if (!this.texts.number) delete this.texts.number
-    if (this.texts.season) this.texts.season = this.texts.season.replace(/^(?:season|series)\s*(?=\d)/iu, '')
   }
 
   /** A group that is also the publisher or the site gives way where the style says so. */

@@ -63,7 +63,7 @@ export function placesOf({ label, place }: Locator): Locator[] {
     else out.push({ label, place: piece })
   }
   return out.flatMap((one) => {
-    const both = one.label === 'page' ? VOLUME_AND_PAGE.exec(one.place) : null
+    const both = one.label === 'page' || one.label === 'volume' ? VOLUME_AND_PAGE.exec(one.place) : null
     return both ? [{ label: 'volume', place: both[1]! }, { label: 'page', place: both[2]!.trim() }] : [one]
   })
 }

@@ -62,22 +62,22 @@ export function chicago({ edition, authorDate }: Variant): Style {
       editor: { label: ['ed.', 'eds.'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' },
       compiler: { label: ['comp.', 'comps.'], verb: 'compiled by' }, illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, director: { label: ['dir.', 'dirs.'], verb: 'directed by' },
       producer: { label: ['prod.', 'prods.'], verb: 'produced by' }, scriptWriter: { label: ['writer', 'writers'], verb: 'written by' },
-      performer: { verb: 'performed by' }, creator: { label: ['creator', 'creators'], verb: 'created by' }, interviewer: { verb: 'interview by' }, host: { label: ['host', 'hosts'] },
+      performer: { verb: 'performed by' }, composer: { verb: 'by' }, creator: { label: ['creator', 'creators'], verb: 'created by' }, interviewer: { verb: 'interview by' }, host: { label: ['host', 'hosts'] },
     },
     // A note shortens "edited by" and its like (Chicago 18, 14.4).
     roleSets: { note: { editor: { verb: 'ed.' }, translator: { verb: 'trans.' }, compiler: { verb: 'comp.' }, illustrator: { verb: 'illus.' } } },
     kindRoles: { ...(old ? {} : { 'podcast-episode': { author: { label: ['host', 'hosts'] as const } } }), 'podcast': { author: { label: ['host', 'hosts'] } } },
     dates: {
-      months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–',
+      months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', sentence: true,
       forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' }, issue: { day: '{year}', month: '{year}', season: '{month} {year}', year: '{year}' } },
     },
-    terms: { issue: 'no. ', edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
+    terms: { issue: 'no. ', issues: 'nos. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
     degrees: { doctoral: { named: '{degree} diss.', plain: 'PhD diss.' }, master: { named: '{degree} thesis', plain: 'master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'bachelor’s thesis' } },
     descriptions: {
       'thesis': { from: 'genre', or: 'thesis' },
       'talk': { from: 'genre', or: 'lecture', words: PRESENTED_SMALL }, 'course-material': { from: 'genre', or: 'course handout' }, 'song': { from: 'medium' }, 'album': { from: 'medium' }, 'artwork': { from: 'medium' },
       'photograph': { from: 'medium', or: 'photograph' }, 'map': 'map', 'figure': { from: 'genre' }, 'foreword': { from: 'genre' }, 'ai-output': { from: 'genre' }, 'brochure': { from: 'genre' },
-      'personal-communication': { from: 'genre', or: 'letter', words: { 'e-mail': 'email message', 'email': 'email message' } },
+      'web-page': { from: 'genre' }, 'newspaper-article': { from: 'genre' }, 'personal-communication': { from: 'genre', or: 'letter', words: { 'e-mail': 'email message', 'email': 'email message' } },
     },
     username: ' ({username})',
     sameMaker: { publisher: 'keep', site: 'site' },
@@ -110,7 +110,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
       seen: 'accessed {accessed}',
       imprint: '[<%places?{place}>{&: }{publisher}]{&, }{@d}',
       noteImprint: '[{first}; ][<%places?{place}>{&: }{publisher}]{&, }{date}',
-      at: '<label=page&volume?{volume}:{locator}|{locator}>',
+      at: '<label=page&volume&!volumeTitle?{volume}:{locator}|{locator}>',
       short: '{lead:short,bare}{&, }"{short}"{&, }{locator}',
     },
     kinds: layouts(old),
@@ -126,7 +126,7 @@ function layouts(old: boolean): Record<string, Layout> {
   const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, {issue.labelled}>]|<volume? {volume}>[, {issue.labelled}]<inpress?|[ ({date:issue})]>>'
   const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
   const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, {issue.labelled}][ ({date:issue})]<locator?<article?: {article}, {locator}|container?: {locator}|volume?: {locator}|dated?: {locator}|, {locator}>|[: <{pages}|{article}>]>>'
-  const bookNote = '{lead:note}{&, }<volumeTitle&title?*{volumeTitle}*{&, }[vol. {volume} of ]*{title}*|volumeTitle?*{volumeTitle}*|*{title}*>{&, }{note.makers}{&, }{edition}[<volume&!volumeTitle&!locator?, vol. {volume}>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
+  const bookNote = '{lead:note}{&, }<volumeTitle&title?*{volumeTitle}*{&, }[vol. {volume} of ]*{title}*|volumeTitle?*{volumeTitle}*|*{title}*>{&, }{note.makers}{&, }{edition}[<volume&!volumeTitle&!locator?, vol. {volume}|!volume&numberOfVolumes?, {numberOfVolumes} vols.>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
   const inBook = 'in <volumeTitle&container?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]<%chapterPages?[, {pages}]>[. {@imprint}]'
   const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in <volumeTitle&container?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{note.inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
   const news = '{container:nothe}'
@@ -135,48 +135,48 @@ function layouts(old: boolean): Record<string, Layout> {
     'journal-article': { what: '"{title}"', inside: journal, note: `{lead:note}{&, }"{title}"{&, }${journalNote}{&, }{@link}`, short: QUOTED_SHORT },
     'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'newspaper-article': {
-      what: '"{title}"', inside: `<lead?*${paper}*{&, }{@d}|{@d}>`, standIn: `*${paper}*`, short: QUOTED_SHORT,
-      note: `{lead:note}{&, }"{title}"{&, }*${paper}*{&, }{date}{&, }{locator}{&, }{@link}`,
+      what: '"{title}"', inside: `[{description}]{&. }<lead?*${paper}*{&, }{@d}|{@d}>`, standIn: `*${paper}*`, short: QUOTED_SHORT,
+      note: `{lead:note}{&, }"{title}"{&, }{description.lower}{&, }*${paper}*{&, }{date}{&, }{locator}{&, }{@link}`,
     },
     'review': {
       what: '["{title}"]{&. }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: `<volume?${journal}|issue?${journal}|*{container}*{&, }{@d}>`, short: '{lead:short,bare}{&, }<title?"{short}"|review of *{reviewedTitle}*>{&, }{locator}',
       note: `{lead:note}{&, }["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:note}]>]{&, }<volume?${journalNote}|issue?${journalNote}|*{container}*{&, }{date}{&, }{locator}>{&, }{@link}`,
     },
-    'book': { yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*><!%ad?[. {first}]>', inside: '<volumeTitle&title?[vol. {volume} of ]*{title}*>{&. }{makers}{&. }{edition}{&. }<numberOfVolumes?{numberOfVolumes} vols.|volume&!volumeTitle?vol. {volume}>{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
+    'book': { yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*><!%ad?[. {first}]>', inside: '<volumeTitle&title?[vol. {volume} of ]*{title}*>{&. }{makers}{&. }{edition}{&. }<numberOfVolumes&!volumeTitle?{numberOfVolumes} vols.|volume&!volumeTitle?vol. {volume}>{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
     'chapter': { yearOnly: true, what: '"{title}"{&. }{part.makers}', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
     'foreword': { yearOnly: true, what: '<title?"{title}"|genre?{description} to *{container}*{@whole}>', inside: '[<title?in *{container}*{@whole}|!genre?in *{container}*{@whole}>]{&. }{@imprint}', parts: { whole: '[, by {containerAuthor:inline}][, {inside.makers}]<%chapterPages?[, {pages}]>' }, note: '{lead:note}{&, }<title?"{title}"[, in *{container}*]|genre?{genre.lower} to *{container}*|in *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
-    'encyclopedia-entry': { what: '"{title}"', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
-    'web-page': { what: '"{title}"', inside: '{container}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'encyclopedia-entry': { what: '"{title}"', inside: `<wiki?{container}{&. }[last modified {@d}]|${inBook}>`, note: `<wiki?{lead:note}{&, }"{title}"{&, }{container}{&, }[last modified {date}]{&, }{locator}{&, }{@link}|${inBookNote}>`, short: QUOTED_SHORT },
+    'web-page': { what: '"{title}"', inside: '{description}{&, }{container}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{description.lower}{&, }{container}{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'blog-post': { what: '"{title}"', inside: '[*{container}* (blog)]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }[*{container}* (blog)]{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'report': { what: '*{title}*', inside: '[<genre?{genre}|Report> no. {number}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }[<genre?{genre}|Report> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'report': { what: '*{title}*', inside: '<number?<genre?{genre}|Report> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }<number?<genre?{genre}|Report> no. {number}|{genre.lower}>[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'brochure': { what: '*{title}*', inside: '{description}{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{description.lower}[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'standard': { what: '*{title}*', inside: '{number}{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{number}[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'map': { what: '*{title}*', inside: '{description}[, {scale}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{description}[, {scale}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'working-paper': { what: '"{title}"', inside: '<number?<genre?{genre}|Working paper> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }"{title}"{&, }[<genre.lower?{genre.lower}|working paper> no. {number}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'working-paper': { what: '"{title}"', inside: '<number?<genre?{genre.series}|Working Paper> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }"{title}"[ (<number?<genre?{genre.series}|Working Paper> no. {number}|{genre.lower}>{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'preprint': { what: '"{title}"', inside: 'preprint[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint[, {publisher}]{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'thesis': { yearOnly: true, what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'talk': { what: '"{title}"', inside: '{@given}{&, }{publisher}{&, }{venue}{&, }{@d}', parts: { given: '<presented?{description} presented at {event.the}|{description}{&, }{event}>', inNote: '<presented?{description.lower} presented at {event.the}|{description.lower}{&, }{event}>' }, note: '{lead:note}{&, }"{title}"[ ({@inNote}{&, }{publisher}{&, }{venue}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'film': { yearOnly: true, what: '*{title}*', inside: '{makers}{&. }{publisher}{&, }{@d}{&. }{medium}', note: '*{title}*{&, }[directed by {director:note}]{&, }{note.makers}[ ({publisher}{&, }{date})]{&, }{medium.lower}{&, }{locator}{&, }{@link}', short: '*{short}*{&, }{locator}' },
-    'tv-episode': { standIn: '*{container}*', what: '[season {season}]{&, }[episode {number}]{&, }"{title}"', inside: '{crew}{&. }{publisher}{&, }[aired {@d}]', lead: [], makers: ['director', 'scriptWriter'], note: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }"{title}"{&, }{note.part.makers}{&, }{publisher}{&, }[aired {date}]{&, }{locator}{&, }{@link}', short: '*{container}*{&, }"{short}"{&, }{locator}' },
+    'tv-episode': { standIn: '*{container}*', what: '[season {season}]{&, }[episode {number}]{&, }"{title}"', inside: '{crew}{&. }{publisher}{&, }[aired {@d}]', lead: [], makers: ['director', 'scriptWriter'], note: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }"{title}"{&, }{note.part.makers}{&, }{publisher}{&, }[aired {date}]{&, }{locator}{&, }{@link}', short: '*{container:nothe}*{&, }"{short}"{&, }{locator}' },
     'online-video': old
       ? { what: '"{title}"', inside: '[{container} video]{&. }[posted {date}]', note: '{lead:note}{&, }"{title}"{&, }[{container} video]{&, }[posted {date}]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
       : { what: '"{title}"', inside: '{container}{&, }{@d}. Video', note: '{lead:note}{&, }"{title}"{&, }{container}{&, }{date}, video{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'podcast-episode': old
       ? { what: '"{title}"', inside: '{date}{&. }[in *{container}*][, episode {number}][, produced by {publisher}], podcast', note: '{lead:note}{&, }"{title}"{&, }{date}{&, }[in *{container}*][, episode {number}][, produced by {publisher}], podcast{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
-      : { what: '*{container}*', inside: 'podcast[, episode {number}][, "{title}"]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{container}*{&, }[podcast[, episode {number}]{&, }"{title}"]{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+      : { what: '*{container}*', inside: 'podcast[, season {season}][, episode {number}][, "{title}"]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{container}*{&, }[podcast[, season {season}][, episode {number}]{&, }"{title}"]{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'podcast': { what: '*{title}*', inside: 'podcast[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[podcast, {publisher}]{&, }{date}{&, }{@link}', short: ITALIC_SHORT },
     'song': { what: '"{title}"', inside: '{makers}{&. }[on *{container}*]{&. }{publisher}{&, }{@d}[. {medium}]', note: '{lead:note}{&, }"{title}"{&, }{note.makers}{&, }[on *{container}*]{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'album': { what: '*{title}*', inside: '{publisher}{&, }{@d}{&. }{medium}', note: '{lead:note}{&, }*{title}*{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'artwork': { what: '*{title}*', inside: '<!%ad?{date}>{&. }{description}{&. }{archive}{&, }{archivePlace}{&, }<!archive?{container}>', note: '{lead:note}{&, }*{title}*{&, }{date}{&, }{description.lower}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}>{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'artwork': { what: '*{title}*', inside: '<!%ad?{date}>{&. }{description}{&, }{dimensions}{&. }{archive}{&, }{archivePlace}{&, }<!archive?{container}>', note: '{lead:note}{&, }*{title}*{&, }{date}{&, }{description.lower}{&, }{dimensions}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}>{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'patent': { what: '{title:asgiven}', inside: '[[{number.country} ]Patent {number.bare}]{&, }[issued {@d}]', note: '{lead:note}{&, }{title:asgiven}{&, }[[{number.country} ]Patent {number.bare}]{&, }[issued {date}]{&, }{locator}{&, }{@link}', short: '{lead:short,bare}{&, }{title:asgiven}{&, }{locator}', titleInText: 'plain' },
     'dataset': { what: '"{title}"', inside: '<version?dataset, version {version}|Dataset>{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }<version?dataset, version {version}|dataset>{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'software': { what: '*{title}*', inside: '[version {version}]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[version {version}][ ({publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'ai-output': { what: '<container?"{title}"|*{title}*>', inside: '{container}{&, }[version {version}]{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }<container?"{title}"|*{title}*>{&, }{container}{&, }[version {version}]{&, }{publisher}{&, }{date}{&, }{@link}', short: '{lead:short,bare}{&, }<container?"{short}"|*{short}*>{&, }{locator}' },
     'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
     'statute': { entry: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]', note: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
-    'interview': { what: '["{title}"]', inside: `{makers}<volume?. ${journal}|container?. *{container}*[, {publisher}][, {@d}]|publisher?. {publisher}[, {@d}]|[, {@d}]>`, note: `{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }<volume?${journalNote}|*{container}*{&, }{publisher}{&, }{date}{&, }{locator}>{&, }{@link}`, short: QUOTED_SHORT },
+    'interview': { what: '["{title}"]', inside: `{makers}<volume?. ${journal}|container?. *{container}*[, {publisher}][, {@d}]|publisher?. {publisher}[, {@d}]|[, {@d}]>`, note: `{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }<volume?${journalNote}|*{container}*{&, }{publisher}{&, }{date}{&, }{locator}>{&, }{@link}`, short: '<title?{lead:short,bare}{&, }"{short}"|{lead:short,bare}{&, }interview>{&, }{locator}' },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >{description.lower} to <recipient?{recipient:whole}|author>[, {date:long}]', narrative: '{author:whole} ({description.lower} to <recipient?{recipient:whole}|author>[, {date:long}])' }, note: '{lead:note}{&, }{description.lower} to <recipient?{recipient:note}|author>{&, }{date}', short: '{lead:short,bare}{&, }{description.lower} to <recipient?{recipient:short}|author>' },
-    'archival-item': { entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}{&, }{container}][. {archive}{&, }{archivePlace}][. {url}]', note: '{lead:note}{&, }{title:lower}{&, }{date}{&, }{archiveLocation.lower}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{locator}{&, }{url}', short: '{lead:short,bare}{&, }{title:lower}', titleInText: 'plain' },
+    'archival-item': { entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}{&, }{container}][. {archive}{&, }{archivePlace}][. {url}]', note: '<recipient?{lead:note} to {recipient:note}|{lead:note}{&, }{title:lower}>{&, }{date}{&, }{archiveLocation.lower}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{locator}{&, }{url}', short: '<recipient?{lead:short,bare} to {recipient:short}{&, }{date}|{lead:short,bare}{&, }{title:lower}>', titleInText: 'plain' },
   }
 }
 

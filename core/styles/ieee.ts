@@ -7,7 +7,7 @@ import { APPENDIX_BEFORE, manuscript } from './shared-page'
 
 const HEADLINE = { style: 'headline', prepositions: 3 } as const
 const SENTENCE = { style: 'sentence', afterColon: 'capital' } as const
-const REPORT = { or: 'Rep.', words: { 'technical report': 'Tech. Rep.' } } as const
+const REPORT = { from: 'genre', or: 'Rep.', words: { 'report': 'Rep.', 'technical report': 'Tech. Rep.', 'research report': 'Res. Rep.', 'annual report': 'Annu. Rep.', 'government report': 'Rep.', 'working paper': 'Working Paper', 'discussion paper': 'Discussion Paper', 'white paper': 'White Paper', 'technical memorandum': 'Tech. Memo.', 'technical note': 'Tech. Note' } } as const
 const ET_AL = { before: ' ', italic: true }
 
 /** How a private communication is cited; it has no number. */
@@ -37,11 +37,11 @@ export const ieee: Style = {
   },
   kindRoles: { 'podcast-episode': { author: { label: ['Host', 'Hosts'] } }, podcast: { author: { label: ['Host', 'Hosts'] } } },
   dates: { months: MONTHS_IEEE, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', monthRange: '/', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
-  terms: { issue: 'no. ', edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', issues: 'nos. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} dissertation', plain: 'Ph.D. dissertation' }, master: { named: '{degree} thesis', plain: 'Master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'Bachelor’s thesis' } },
   degreeStops: true,
   descriptions: {
-    'report': REPORT, 'working-paper': REPORT, 'brochure': REPORT,
+    'report': REPORT, 'working-paper': REPORT, 'brochure': { from: 'genre', or: 'Brochure' },
     thesis: { from: 'genre', or: 'thesis' },
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Class handout' },
@@ -76,15 +76,15 @@ export const ieee: Style = {
     'journal-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}][, Art. no. {article}]' },
     'magazine-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}]' },
     'review': { what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}]' },
-    'book': { yearOnly: true, what: '*{title}*[, vol. {volume}][, *{volumeTitle}*][, {edition}]', inside: '', entry: '{lead}{&, }{@what}{&, }{makers}[. {@imprint}]{@link}' },
+    'book': { yearOnly: true, what: '*{title}*<volume?, vol. {volume}|[, {numberOfVolumes} vols.]>[, *{volumeTitle}*][, {edition}]', inside: '', entry: '{lead}{&, }{@what}{&, }{makers}[. {@imprint}]{@link}' },
     'chapter': { yearOnly: true, entry: '{lead}{&, }"{title}"{&, }{part.makers}{&, }[in *{container}*[, vol. {volume}][, *{volumeTitle}*][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'foreword': { yearOnly: true, entry: '{lead}{&, }<title?"{title}"|{genre.lower}>{&, }[in *{container}*[, {containerAuthor:inline}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'encyclopedia-entry': { entry: '{lead}{&, }"{title}"{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'conference-paper': { what: '"{title}"', inside: '[in *{container}*[, {inside.makers}]][, {eventPlace}][, {date}][, {pp}]' },
-    'web-page': { entry: '{lead}{&. }"{title}"{&. }{container}{&. }{date}{@link}' },
+    'web-page': { entry: '{lead}{&. }"{title}"{&. }[{genre}{&. }]{container}{&. }{date}{@link}' },
     'social-post': { entry: '{lead}{&. }"{title}"{&. }{container}{&. }{date}{@link}' },
-    'report': { what: '"{title}"', inside: '{publisher}[, {place}]<number?, {description} {number}>[, {date}]' },
-    'standard': { what: '*{title}*', inside: '{number}{&, }{publisher}[, {place}][, {date}]' },
+    'report': { what: '"{title}"', inside: '{publisher}[, {place}]<number?, {description} {number}|[, {genre.lower}]>[, {date}]' },
+    'standard': { what: '*{title}*', inside: '{number}{&, }{publisher.other}[, {place}][, {date}]' },
     'preprint': { what: '"{title}"', inside: '{date}[, {publisher}[:{number}]]' },
     'thesis': { yearOnly: true, what: '"{title}"', inside: '{description}{&, }{publisher}[, {place}][, {date}]' },
     'talk': { what: '"{title}"', inside: '<slides?{description}{&, }{publisher}|publisher?{description.lower} presented at {publisher.the}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
@@ -93,7 +93,7 @@ export const ieee: Style = {
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }"{title}"{&, }*{container}*[, season {season}][, episode {number}][. ({date})][. {publisher}]{@link}' },
     'online-video': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦Online Video⟧. Available: {url}]' },
     'podcast': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
-    'podcast-episode': { entry: '{lead}{&. }"{title}"{&, }*{container}*[, no. {number}][. ({date})][. {publisher}]{@link}' },
+    'podcast-episode': { entry: '{lead}{&. }"{title}"{&, }*{container}*<season?, season {season}[, episode {number}]|[, no. {number}]>[. ({date})][. {publisher}]{@link}' },
     'song': { entry: '{lead}{&. }"{title}"{&, }{makers}{&, }*{container}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
     'album': { entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}][. ⟦{medium}⟧]{@link}' },
     'artwork': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {archive}{&, }{archivePlace}]<!archive?[. *{container}*]>{@link}' },

@@ -48,7 +48,7 @@ export const mhra3: Style = {
     months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BC', circa: 'c. ', range: '–',
     forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY, monthday: { day: '{day} {month}', month: '{month}', year: '' }, issue: { day: '{year}', month: '{year}', season: '{month} {year}', year: '{year}' } },
   },
-  terms: { issue: 'no. ', edition: 'edn', noDate: 'n.d.', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  terms: { issue: 'no. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'edn', noDate: 'n.d.', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { plain: 'doctoral thesis' }, master: { plain: 'master’s thesis' }, bachelor: { plain: 'bachelor’s thesis' } },
   descriptions: {
     'thesis': { from: 'genre', or: 'thesis' }, 'talk': { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'handout' },

@@ -282,6 +282,8 @@ export const styleSchema = z.strictObject({
       page: wordsBefore,
       editionWords: z.record(z.string(), printed).describe('The words of an edition as the style shortens them, in small letters.'),
       issue: printed.describe('Before the number of an issue, in the styles that label it.'),
+      issues: printed.optional().describe('Before several issues that are one.'),
+      supplement: z.strictObject({ word: printed, behind: printed }).describe('Before the number of a supplement, and between an issue and its supplement.'),
       selfPublished: printed.optional().describe('What stands for a publisher who is the author.'),
       newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
     })

@@ -39,6 +39,7 @@ export const VALUES = {
   'description': v('what sort of thing it is'),
   'description.lower': v('the same, beginning small'),
   'genre.lower': v('the source’s own word for what it is, beginning small'),
+  'genre.series': v('the same as the name of a series that a number is given in: Technical Report'),
   'medium.lower': v('its medium, beginning small'),
   'edition': v('its edition, if not the first'),
   'publisher': v('its publisher'),
@@ -100,6 +101,8 @@ export const THINGS = {
   standIn: 'something stands in for its author',
   yeared: 'its title ends with its year',
   slides: 'it is slides or the like, shown at no event that is known',
+  unpublished: 'it calls itself unpublished',
+  wiki: 'it is an entry of a wiki',
   presented: 'it is a paper, a poster or slides shown at an event',
 } as const
 export type Thing = keyof typeof THINGS

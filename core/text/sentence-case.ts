@@ -33,13 +33,16 @@ export function sentenceCase(tokens: readonly Token[], rule: SentenceRule, shout
   return unsure
 }
 
-/** Whether a title has headline capitals: most of its inner words of four letters and more begin with one. */
+/** Conjunctions that some leave small in headlines. */
+const JOINING = new Set(['that', 'than', 'when', 'while', 'because', 'until', 'though', 'although', 'unless', 'whereas', 'since', 'where', 'whether', 'with', 'from'])
+
+/** Whether a title has headline capitals: all its inner words of four letters and more begin with one. */
 function isHeadlined(words: readonly Token[]): boolean {
   const inner = words.filter(token => !token.kept && !token.unit).map(token => token.text)
     .filter(word => word.length >= 4 && /^\p{L}/u.test(word) && !PREPOSITIONS.has(word.toLowerCase()) && !factsOf(word).ownCapitals)
   if (!inner.length) return words.length > 1 && words.some(token => !token.unit && /^\p{Lu}\p{Ll}/u.test(token.text))
-  const raised = inner.filter(word => factsOf(word).raised).length
-  if (raised / inner.length <= 0.5) return false
+  // One word of weight that would have a capital and has none: the others' capitals are those of names.
+  if (!inner.every(word => factsOf(word).raised || JOINING.has(word.toLowerCase()))) return false
   const onlyNames = inner.length > 1 && inner.every(word => factsOf(word).proper)
   return !(onlyNames && words.some(({ text }) => /^\p{Ll}{4,}/u.test(text) && !PREPOSITIONS.has(text)))
 }

@@ -86,7 +86,10 @@ export function tokenise(segments: readonly Segment[]): Token[] {
   for (const [index, segment] of segments.entries()) {
     const { text } = segment
     // Italics inside a title are a species, a ship, a title: they have capitals of their own.
-    const kept = Boolean(segment.kept || (segment.italic && !throughout && segments.length > 1))
+    const inner = segment.italic && !throughout && segments.length > 1
+    const within = inner && isTitle(text)
+    const kept = Boolean(segment.kept || (inner && !within))
+    if (within && mark !== '') mark = 'title'
     let gap = 0
     let at = 0
     while (at < text.length) {
@@ -119,6 +122,9 @@ export function tokenise(segments: readonly Segment[]): Token[] {
   return tokens
 }
 
+/** A title inside a title, and no species or ship: it begins with an article, or has more than three words. */
+const isTitle = (text: string): boolean => /^\s*(?:The|An?)\s/u.test(text) || (/^\s*\p{Lu}/u.test(text) && text.trim().split(/\s+/u).length > 3)
+
 /** Abbreviations of three letters and more that a stop ends, but no sentence. */
 const ABBREVIATED = new Set(
   `figs vols eds nos prof dept univ inst proc capt mrs rev gen col govt assn bros corp etc approx vs transl trans illus comp chap chaps
@@ -132,6 +138,7 @@ const endsSentence = (word: string): boolean =>
 
 function unitAfter(mark: string, spaced: boolean): Unit | undefined {
   if (mark === '') return 'start'
+  if (mark === 'title') return 'start'
   if (mark === '—') return 'colon'
   if (!spaced) return undefined
   if (mark === ':' || mark === '–') return 'colon'

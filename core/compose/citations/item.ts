@@ -65,6 +65,7 @@ export function place(item: Item): Atom[] {
   const where = printed(work.kind.print('{locator}'), work, tellingOf(item))
   const volume =
     work.kind.style.citation.volumeAndPage && locator.label === 'page' && !locator.place.includes(':') && work.has('numberOfVolumes')
+      && !work.has('volumeTitle')
       ? work.text('volume')
       : ''
   return volume ? [glue(`${volume}:`), ...where] : where

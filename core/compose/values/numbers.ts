@@ -1,5 +1,6 @@
 /** Numbers: editions, volumes, pages, the numbers of reports, versions and patents. */
 import type { FieldName } from '../../source/fields'
+import { edition as readEdition } from '../../source/values/editions'
 import { ordinal, roman } from '../../text/numbers'
 import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
@@ -10,24 +11,18 @@ import { rowOf } from '../../text/lookup'
 /** A number without the word that sources put before it ("Vol. 3"). */
 const bare = (field: FieldName, word: RegExp): Bind => printing(field, work => work.text(field).replace(word, ''))
 
-const WORD_NUMBERS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth']
-
 /** An edition as the style words it, without its term; undefined for a first one. */
 function editionWords(raw: string, style: Style): { text: string, number: boolean } | undefined {
-  const number = /^(\d+)(?:st|nd|rd|th)?\.?\s*(?:ed(?:n|ition)?\.?)?$/iu.exec(raw)
-  if (number) return Number(number[1]) === 1 ? undefined : { text: ordinal(Number(number[1])), number: true }
-  const words = raw.replace(/\bedition\b|\bedn?\b\.?/giu, '').trim()
-  const wordNumber = WORD_NUMBERS.indexOf(words.toLowerCase())
-  if (wordNumber >= 0) return wordNumber === 0 ? undefined : { text: ordinal(wordNumber + 1), number: true }
-  const short = rowOf(style.terms.editionWords, words.toLowerCase())
-  const behindNumber = /^(\d\w*),? (\p{L}+)$/u.exec(words)
-  const shortBehind = behindNumber && rowOf(style.terms.editionWords, behindNumber[2]!.toLowerCase())
-  const text = short ?? (shortBehind ? `${behindNumber[1]!} ${shortBehind.toLowerCase()}` : words)
+  const { number, words } = readEdition(raw)
+  if (number === 1 && !words) return undefined
+  if (number !== undefined && !words) return { text: ordinal(number), number: true }
+  const short = rowOf(style.terms.editionWords, words.toLowerCase()) ?? words
+  if (number !== undefined) return { text: `${ordinal(number)} ${/^\p{Lu}\p{Ll}/u.test(short) ? short.toLowerCase() : short}`, number: false }
   // "Rev. ed." where it begins a sentence or stands in parentheses, "rev. ed." after a comma.
   return {
     text: style.options.capitalEdition
-      ? text
-      : text.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, (word) => word.toLowerCase()),
+      ? short
+      : short.replace(/^(?:Rev|Revised|Enlarged|New|Abridged|International)\b/u, (word) => word.toLowerCase()),
     number: false,
   }
 }
@@ -98,23 +93,33 @@ const patentNumber: Bind = (filters, { style }) => {
   }
 }
 
-/** "no. 2", but "suppl. 1". */
+/** "no. 2", "nos. 1–2", but "suppl. 1". */
 const labelledIssue: Bind = (_filters, { style }) => {
   const put = answer(style, 'issue')
+  const say = supplemented(style)
+  const { issue: one, issues: many = one } = style.terms
   return (work, _telling, out) => {
-    const issue = work.text('issue').replace(ISSUE_WORD, '')
-    if (!put(/^\d/u.test(issue) ? style.terms.issue + issue : beginSmall(issue), out)) return false
+    const issue = work.text('issue')
+    const label = /^\p{Lu}?\d/u.test(issue) ? (/^\d+[–,&]/u.test(issue) ? many : one) : ''
+    const said = say(issue)
+    if (!put(label ? label + said : beginSmall(said), out)) return false
     out[out.length - 1] = { ...out.at(-1)!, sentence: true }
     return true
   }
 }
-const ISSUE_WORD = /^(?:no|nr|issue)\.?\s+/iu
+/** An issue with the style's word for a supplement: "Suppl 2" Suppl. 2, "4 Suppl 1" 4, Suppl. 1. */
+function supplemented({ terms: { supplement: { word, behind } } }: Style): (issue: string) => string {
+  return issue => (issue.includes('Suppl') ? issue.replace(/^(.*?)\s?Suppl ?/u, (_, before: string) => (before ? before + behind : '') + word).trim() : issue)
+}
+const plainIssue: Bind = (_filters, { style }) => {
+  const put = answer(style, 'issue')
+  const say = supplemented(style)
+  return (work, _telling, out) => put(say(work.text('issue')), out)
+}
 
 export const NUMBERS = {
   'issue.labelled': labelledIssue,
-  'supplement': printing('issue', (work) =>
-    /^suppl/iu.test(work.text('issue')) ? `Suppl ${work.text('issue').replace(/^suppl(?:ement)?\.?\s*/iu, '')}`.trim() : '',
-  ),
+  'supplement': printing('issue', work => (work.text('issue').startsWith('Suppl') ? work.text('issue') : '')),
   edition,
   pages,
   pp: pageWord,
@@ -123,14 +128,14 @@ export const NUMBERS = {
   'article': printing('number', (work) =>
     work.has('pages') ? '' : work.text('number').replace(/^(?:article|art\.? no\.?|no\.?)\s*/iu, ''),
   ),
-  'volume': bare('volume', /^vol(?:ume|\.)?\s*/iu),
+  'volume': printing('volume', work => work.text('volume')),
   'volume.roman': printing('volume', (work) => {
-    const volume = work.text('volume').replace(/^vol(?:ume|\.)?\s*/iu, '')
+    const volume = work.text('volume')
     return /^\d{1,3}$/u.test(volume) && Number(volume) > 0 && Number(volume) < 400 ? roman(Number(volume)) : volume
   }),
-  'issue': bare('issue', ISSUE_WORD),
-  'number': bare('number', /^(?:no|nr)\.?\s+/iu),
-  'numberOfVolumes': printing('numberOfVolumes', (work) => work.text('numberOfVolumes').replace(/\s*\bvol(?:ume)?s?\.?$/iu, '')),
+  'issue': plainIssue,
+  'number': printing('number', work => work.text('number')),
+  'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes')),
   'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
   'number.country': patentCountry,
   'number.bare': patentNumber,

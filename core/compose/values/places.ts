@@ -170,6 +170,9 @@ const publisherWithArticle: Bind = (filters, kind, place) => {
   }
 }
 
+/** Words for where a thing lies; what a collection is called keeps its capital. */
+const SHELF = /^(?:box(?:es)?|folders?|files?|items?|series|shelf|drawer|reel|volume|vol\.?|album|map|carton|container|folio|leaf|page|bundle|case|envelope|roll|room|section|part)\b/iu
+
 export const PLACES = {
   'event.the': eventWithArticle,
   'publisher.the': publisherWithArticle,
@@ -181,7 +184,7 @@ export const PLACES = {
   'publisher.other': otherPublisher,
   'publisher.self': selfPublished,
   'authority.plain': printing('authority', (work) => work.text('authority').replace(/\b(?:[A-Z]\.){2,}/gu, (m) => m.replace(/\./gu, ''))),
-  'archiveLocation.lower': printing('archiveLocation', (work) => beginSmall(work.text('archiveLocation'))),
+  'archiveLocation.lower': printing('archiveLocation', work => work.text('archiveLocation').replace(SHELF, beginSmall)),
   'archiveLocation.caps': printing('archiveLocation', (work) =>
     work.text('archiveLocation').replace(/(^|,\s*)(\p{Ll})/gu, (_, a: string, b: string) => a + b.toUpperCase()),
   ),

@@ -2,6 +2,7 @@
 import type { FieldName } from '../../source/fields'
 import type { Style } from '../../styles/schema'
 import type { KindSetting, Work } from '../work'
+import { asSeries } from '../../source/values/sorts'
 import { degreeWithStops, readDegree } from '../../source/degrees'
 import { fillPattern } from '../../styles/pattern'
 import { curled } from '../../text/quotes'
@@ -56,6 +57,7 @@ export const WORDS = {
   'description': description(false),
   'description.lower': description(true),
   'genre.lower': printing('genre', work => work.text('genre').split(' ').map(beginSmall).join(' ')),
+  'genre.series': printing('genre', work => asSeries(work.text('genre'))),
   'genre.sentence': printing('genre', work => sentenceStart(work.text('genre'))),
   'medium.lower': printing('medium', work => beginSmall(work.text('medium'))),
 }

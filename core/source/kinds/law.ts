@@ -3,7 +3,7 @@ import { kind } from './kind'
 
 export const law = {
   'case': kind({
-    label: 'Law case', plainTitle: true, wholeTitle: true, shortContainer: true,
+    label: 'Law case', plainTitle: true, officialContainer: true, wholeTitle: true, shortContainer: true,
     words: 'law case, court, ruling, judgment, legal case, lawsuit',
     required: ['title', 'issued'], usual: ['volume', 'container', 'pages', 'authority', 'url'],
     lead: [], makers: [],
@@ -15,7 +15,7 @@ export const law = {
     number: 'number',
   }),
   'statute': kind({
-    label: 'Statute', plainTitle: true,
+    label: 'Statute', plainTitle: true, officialContainer: true,
     words: 'law, act, legislation, regulation, bill, constitution, treaty',
     required: ['title'], usual: ['issued', 'volume', 'container', 'section', 'pages', 'number', 'url'],
     lead: [], makers: [],

@@ -1,0 +1,59 @@
+/** The clean values of a source's texts: what was typed stays in the source, and is not changed here. */
+import type { FieldName } from '../fields'
+import type { Kind } from '../kinds'
+import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
+import { labelled, sort } from './sorts'
+import { entities, withoutStop } from './titles'
+
+export type Texts = Partial<Record<FieldName, string>>
+
+/** Words that may come with entities, from pages and databases. */
+const WORDED = ['title', 'container', 'containerShort', 'volumeTitle', 'titleShort', 'publisher', 'series', 'event', 'reviewedTitle', 'originalTitle', 'place'] as const
+const STOPPED = ['title', 'container', 'volumeTitle', 'titleShort', 'reviewedTitle'] as const
+
+/** Cleans the texts of a work of a kind, in place. */
+export function cleanTexts(texts: Texts, kind: Kind): void {
+  const set = (field: FieldName, text: string | undefined) => {
+    if (text) texts[field] = text
+    else delete texts[field]
+  }
+  for (const field of WORDED) if (texts[field]?.includes('&')) texts[field] = entities(texts[field])
+  for (const field of STOPPED) if (texts[field]?.endsWith('.') && !kind.plainTitle) texts[field] = withoutStop(texts[field])
+  if (texts.volume) {
+    const read = volume(texts.volume)
+    set('volume', read.volume)
+    if (read.issue && !texts.issue) texts.issue = read.issue
+  }
+  if (texts.issue) set('issue', issue(texts.issue))
+  if (texts.pages) set('pages', pages(texts.pages))
+  if (texts.numberOfVolumes) set('numberOfVolumes', howMany(texts.numberOfVolumes))
+  if (texts.seriesNumber) set('seriesNumber', numeral(volume(texts.seriesNumber).volume))
+  if (texts.url && /^www\./iu.test(texts.url)) texts.url = `https://${texts.url}`
+  if (kind.patented) return
+  if (kind.episodic) cleanEpisode(texts)
+  else if (texts.number) {
+    const read = labelled(texts.number)
+    if (read && kind.whole && !kind.forDegree) {
+      const own = texts.genre === undefined || sort(texts.genre).toLowerCase() === read.sort.toLowerCase()
+      // "Report No. 4" is number 4; what sort of report is said once.
+      if (own || read.sort.toLowerCase() === 'report') {
+        texts.number = read.number
+        if (texts.genre === undefined && read.sort.toLowerCase() !== kind.label.toLowerCase()) texts.genre = read.sort
+      }
+    }
+    else set('number', numeral(texts.number))
+  }
+  if (texts.genre) set('genre', sort(texts.genre))
+}
+
+/** An episode's season may stand in its number, or be the volume of its series. */
+function cleanEpisode(texts: Texts): void {
+  if (texts.number) {
+    const read = episode(texts.number)
+    texts.number = read.number
+    if (read.season && !texts.season) texts.season = read.season
+  }
+  if (texts.season) texts.season = season(texts.season)
+  else if (texts.volume) { texts.season = season(texts.volume); delete texts.volume }
+  if (!texts.number && texts.issue) { texts.number = episode(texts.issue).number; delete texts.issue }
+}

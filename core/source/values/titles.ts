@@ -1,0 +1,19 @@
+/** Titles as they come: entities of HTML, a full stop at their end that is the database's. */
+const ENTITIES: Record<string, string> = {
+  'amp': '&', 'lt': '<', 'gt': '>', 'quot': '"', 'apos': '\'', '#39': '\'', '#x27': '\'', 'nbsp': ' ', '#160': ' ',
+  'ndash': '–', 'mdash': '—', 'hellip': '…', 'rsquo': '’', 'lsquo': '‘', 'rdquo': '”', 'ldquo': '“', 'eacute': 'é', 'egrave': 'è', 'agrave': 'à',
+  'uuml': 'ü', 'ouml': 'ö', 'auml': 'ä', 'ccedil': 'ç', 'ntilde': 'ñ', 'szlig': 'ß', 'oslash': 'ø', 'aring': 'å', 'times': '×', 'deg': '°',
+}
+/** Entities read once; what was written twice over ("&amp;amp;") is read twice. */
+export const entities = (text: string): string => (text.includes('&') ? once(once(text)) : text)
+const once = (text: string): string => text.replace(/&(#?[a-z\d]{2,8});/giu, (whole, name: string) => {
+  const known = ENTITIES[name.toLowerCase()] ?? ENTITIES[name]
+  if (known !== undefined) return known === '<' || known === '>' ? whole : known
+  const code = /^#x([\da-f]{1,6})$/iu.exec(name)?.[1] ?? (/^#(\d{1,7})$/u.exec(name)?.[1] && Number(name.slice(1)).toString(16))
+  const point = code === undefined ? NaN : Number.parseInt(code, 16)
+  return point >= 32 && point < 0x110000 && !(point >= 0xd800 && point < 0xe000) ? String.fromCodePoint(point) : whole
+})
+
+/** What ends with a stop of its own: abbreviations, initials, points of omission. */
+const OWN_STOP = /(?:\.\.|…|\b(?:etc|et al|vs|inc|ltd|co|corp|jr|sr|st|dr|no|vol|dept|univ|assn|ca|ed|eds|rev|mt|ave|blvd|bros|(?:\p{L}\.)+\p{L}|\p{Lu}))\.$/iu
+export const withoutStop = (text: string): string => (text.endsWith('.') && !OWN_STOP.test(text) ? text.slice(0, -1).trimEnd() : text)
