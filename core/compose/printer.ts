@@ -224,6 +224,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   yeared: () => work => work.issued?.start !== undefined && work.text('title').endsWith(String(work.issued.start.year)),
   slides: () => work => !work.has('event') && /\bslides?\b|\bpowerpoint\b/iu.test(work.text('genre')),
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
+  presentation: () => work => /^(?:conference |oral )?presentation$/iu.test(work.text('genre')),
   unpublished: () => work => /^unpublished\b/iu.test(work.text('genre')),
   wiki: () => work => /\bwiki/iu.test(work.text('genre')) || /wiki|pedia$/iu.test(work.text('container')),
   standIn: kind => anything(compile(kind.layout.standIn ?? '', kind)),

@@ -15,6 +15,8 @@ export interface TitleSetting {
   quoted: number
   italic: boolean
   capitals: CapitalRule
+  /** It is the beginning of a title, in italics there: they stay, and so do its capitals. */
+  within?: boolean
   /** Its closing full stop is the text’s own: a post in quotation marks. */
   keepStop?: boolean
 }
@@ -22,7 +24,7 @@ export interface TitleSetting {
 export interface SetTitle { atoms: Atom[], unsure: readonly string[] }
 
 export function setTitle(title: string, setting: TitleSetting): SetTitle {
-  const { segments, unsure } = capitalise(spaced(title, setting.keepStop === true), setting.capitals)
+  const { segments, unsure } = capitalise(spaced(title, setting.keepStop === true), setting.within ? AS_GIVEN : setting.capitals)
   return { unsure, atoms: segmentsToAtoms(segments, setting) }
 }
 
@@ -32,6 +34,7 @@ function spaced(title: string, keepStop: boolean): string {
   return single.endsWith('.') && !keepStop ? single.replace(/(?<=\p{Ll}{2})(?<!\.\s\p{Lu}\p{Ll}+|\b(?:Inc|Ltd|Corp|Bros))\.$/u, '') : single
 }
 
+const AS_GIVEN: CapitalRule = { style: 'as-given' }
 const RULES: Record<CapitalRule['style'], readonly RuleId[]> = {
   'headline': ['title.headline'],
   'sentence': ['title.sentence'],
@@ -41,7 +44,7 @@ const RULES: Record<CapitalRule['style'], readonly RuleId[]> = {
 function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): Atom[] {
   const rules = RULES[setting.capitals.style]
   const part = FIELDS[setting.field].question
-  const throughout = segments.every(s => s.italic)
+  const throughout = !setting.within && segments.every(s => s.italic)
   // Quotation marks are read over the whole title, so that a pair around italics stays a pair.
   const whole = setQuotes(segments.map(s => s.text).join(''), setting.style.quotes, setting.quoted)
   let at = 0
@@ -60,7 +63,9 @@ function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): A
 
 /** The main title: what stands before a colon, or before a dash standing free. */
 export function mainTitle(title: string): string {
-  const cut = /^(.+?)(?::\s|\s[–—]\s|—)/u.exec(title)?.[1]
+  const before = /^(.+?)(?::\s|\s[–—]\s|—)/u.exec(title)?.[1]
+  // A question of more than a word is a title by itself ("Whose Prices? Rereading …").
+  const cut = /^([^?]+\s[^?]+\?)\s+\S/u.exec(before ?? title)?.[1] ?? before
   return balance(cut ?? title)
 }
 
@@ -167,7 +172,9 @@ export function firstWords(title: string): string {
     // Four words that end within a phrase of their own ("Voices from the Vegetable") stop before that phrase.
     const phrase = words.findIndex((word, i) => i > 0 && CUTTERS.has(bare(word)) && !ARTICLES.has(bare(word)))
     // Italics or a quotation that closes there make a phrase of its own ("Return of Zostera marina").
-    keep = phrase > 0 && phrase < 4 && !/(?:<\/\w+>|[”’])[,;:]?$/u.test(words[3]!) ? phrase : 4
+    // One word alone says nothing ("Walk").
+    if (phrase === 1 && words.length === 5) return main
+    keep = phrase > 1 && phrase < 4 && !/(?:<\/\w+>|[”’])[,;:]?$/u.test(words[3]!) ? phrase : 4
   }
   while (keep > 1 && FUNCTION.has(bare(words[keep - 1]!))) keep--
   // A title that is a sentence says what it is about behind its verb ("A Tree Is Not a Lamp Post").
@@ -183,7 +190,7 @@ export function nounPhrase(title: string): string {
   const main = withoutArticle(mainTitle(title))
   const words = main.split(/\s+/u)
   const first = bare(words[0] ?? '')
-  const noun = !FUNCTION.has(first) && !/^\p{L}{2,}ing$/u.test(first)
+  const noun = !FUNCTION.has(first) && !isDoing(first)
   if (!noun) {
     if (words.length <= 5) return main
     let keep = 4
@@ -196,6 +203,11 @@ export function nounPhrase(title: string): string {
   // A phrase that would lose its last word alone is left whole ("Mill Fire Put Out").
   return keep >= words.length - 1 ? main : trimEnd(words.slice(0, keep).join(' '), main)
 }
+
+/** Nouns that end as verbs do. */
+const NOUNS = new Set(['building', 'buildings', 'evening', 'morning', 'wedding', 'ceiling', 'meaning', 'feeling', 'painting', 'drawing', 'meeting', 'clothing', 'housing', 'funding', 'herring', 'pudding', 'farthing', 'shilling', 'sterling', 'lightning'])
+/** A verb's form in -ing ("Working the Tide"), and no word that only ends so ("Sting"). */
+const isDoing = (word: string): boolean => /^\p{L}*[aeiouy]\p{L}*ing$/u.test(word) && !NOUNS.has(word)
 
 /** "Silt, Salt, and Patience": a series is one noun phrase. */
 const isSeries = (words: readonly string[], comma: number): boolean => words.slice(comma).some(word => /^(?:and|or)$/u.test(bare(word)))

@@ -34,6 +34,7 @@ export const ama11: Style = {
   terms: { issue: 'no. ', supplement: { word: 'suppl ', behind: ' ' }, edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
   degrees: { doctoral: { plain: 'Dissertation' }, master: { plain: 'Master’s thesis' }, bachelor: { plain: 'Bachelor’s thesis' } },
   descriptions: {
+    brochure: { from: 'genre', or: 'Brochure' },
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },
     thesis: { or: 'Dissertation' },
@@ -68,6 +69,7 @@ export const ama11: Style = {
     'encyclopedia-entry': INSIDE,
     'web-page': { what: '{title}', inside: '<genre?{genre}{&. }[{container}{&; }{date}]|{container}{&. }{date}>' },
     'blog-post': { what: '{title}', inside: '[{container} blog]{&. }{date}' },
+    'brochure': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'report': { what: '*{title}*', inside: '{publisher}{&; }{date}<number?. <genre?{genre.sentence}|Report> {number}|[. {genre.sentence}]>' },
     'standard': { what: '*{title}*', inside: '{publisher}{&; }{date}[. {number}]' },
     'map': { what: '*{title}*', inside: '{description}{&. }{@imprint}' },

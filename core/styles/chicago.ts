@@ -68,7 +68,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
     roleSets: { note: { editor: { verb: 'ed.' }, translator: { verb: 'trans.' }, compiler: { verb: 'comp.' }, illustrator: { verb: 'illus.' } } },
     kindRoles: { ...(old ? {} : { 'podcast-episode': { author: { label: ['host', 'hosts'] as const } } }), 'podcast': { author: { label: ['host', 'hosts'] } } },
     dates: {
-      months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', sentence: true,
+      months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'ca. ', range: '–', ...(authorDate ? {} : { sentence: true }),
       forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY, monthday: { day: '{month} {day}', month: '{month}', year: '' }, issue: { day: '{year}', month: '{year}', season: '{month} {year}', year: '{year}' } },
     },
     terms: { issue: 'no. ', issues: 'nos. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
@@ -119,14 +119,14 @@ export function chicago({ edition, authorDate }: Variant): Style {
   }
 }
 
-const ITALIC_SHORT = '{lead:short,bare}{&, }*{short}*{&, }{@at}'
+const ITALIC_SHORT = '{lead:short,bare}{&, }*{short}*{&, }<label=page&volume?{volume}:{locator}|{locator}>'
 const QUOTED_SHORT = '{lead:short,bare}{&, }"{short}"{&, }{locator}'
 
 function layouts(old: boolean): Record<string, Layout> {
   const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, {issue.labelled}>]|<volume? {volume}>[, {issue.labelled}]<inpress?|[ ({date:issue})]>>'
   const journal = `*{container}*<%ad?${numbers}[<volume&!issue?:|: ><{pages}|{article}>]|inpress?, {date}|${numbers}[: <{pages}|{article}>]>`
   const journalNote = '*{container}*<inpress?, {date}<locator?, {locator}>|<volume? {volume}>[, {issue.labelled}][ ({date:issue})]<locator?<article?: {article}, {locator}|container?: {locator}|volume?: {locator}|dated?: {locator}|, {locator}>|[: <{pages}|{article}>]>>'
-  const bookNote = '{lead:note}{&, }<volumeTitle&title?*{volumeTitle}*{&, }[vol. {volume} of ]*{title}*|volumeTitle?*{volumeTitle}*|*{title}*>{&, }{note.makers}{&, }{edition}[<volume&!volumeTitle&!locator?, vol. {volume}|!volume&numberOfVolumes?, {numberOfVolumes} vols.>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
+  const bookNote = '{lead:note}{&, }<volumeTitle&title?*{title}*[, vol. {volume}]{&, }*{volumeTitle}*|volumeTitle?*{volumeTitle}*|*{title}*>{&, }{note.makers}{&, }{edition}[<volume&!volumeTitle&!locator?, vol. {volume}|!volume&numberOfVolumes?, {numberOfVolumes} vols.>][ ({@noteImprint})]{&, }{@at}{&, }{@link}'
   const inBook = 'in <volumeTitle&container?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]<%chapterPages?[, {pages}]>[. {@imprint}]'
   const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in <volumeTitle&container?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{note.inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
   const news = '{container:nothe}'
@@ -172,7 +172,7 @@ function layouts(old: boolean): Record<string, Layout> {
     'dataset': { what: '"{title}"', inside: '<version?dataset, version {version}|Dataset>{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }<version?dataset, version {version}|dataset>{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'software': { what: '*{title}*', inside: '[version {version}]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[version {version}][ ({publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'ai-output': { what: '<container?"{title}"|*{title}*>', inside: '{container}{&, }[version {version}]{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }<container?"{title}"|*{title}*>{&, }{container}{&, }[version {version}]{&, }{publisher}{&, }{date}{&, }{@link}', short: '{lead:short,bare}{&, }<container?"{short}"|*{short}*>{&, }{locator}' },
-    'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
+    'case': { unlisted: { parenthetical: '*{title}*[, {volume}{& }{container}{& }{pages}][, {locator}][ ⟦{authority}{& }{year}⟧]', narrative: '*{title}*[, {volume}{& }{container}{& }{pages}][, {locator}][ ({authority}{& }{year})]' }, entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
     'statute': { entry: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]', note: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
     'interview': { what: '["{title}"]', inside: `{makers}<volume?. ${journal}|container?. *{container}*[, {publisher}][, {@d}]|publisher?. {publisher}[, {@d}]|[, {@d}]>`, note: `{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }<volume?${journalNote}|*{container}*{&, }{publisher}{&, }{date}{&, }{locator}>{&, }{@link}`, short: '<title?{lead:short,bare}{&, }"{short}"|{lead:short,bare}{&, }interview>{&, }{locator}' },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >{description.lower} to <recipient?{recipient:whole}|author>[, {date:long}]', narrative: '{author:whole} ({description.lower} to <recipient?{recipient:whole}|author>[, {date:long}])' }, note: '{lead:note}{&, }{description.lower} to <recipient?{recipient:note}|author>{&, }{date}', short: '{lead:short,bare}{&, }{description.lower} to <recipient?{recipient:short}|author>' },

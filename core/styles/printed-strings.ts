@@ -9,6 +9,7 @@ export const printed = z
   .string()
   .max(80)
   .refine((text) => !/[{}<>|⟦⟧*^]/u.test(text), { error: 'is printed as it stands and can hold no { } < > | * ^' })
+  .refine(text => !text.includes('"'), { error: 'is printed as it stands; quotation marks are curly ones' })
 export const sign = (says: string) => printed.describe(says)
 export const shaped = (shape: RegExp, what: string) => printed.refine(text => shape.test(text), { error: what })
 /** Marks and spaces alone. */

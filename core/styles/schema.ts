@@ -159,6 +159,7 @@ const citation = z.strictObject({
     .readonly()
     .optional()
     .describe('The words for act, scene and line, where they are printed ("act 3, scene 2").'),
+  beforeRemark: printed.optional().describe('Before words about the quotation, such as "emphasis added"; a comma otherwise.'),
   citedIn: sign('Between a work and the work that quotes it.'),
   inSentence: z
     .strictObject({ between: joint, pair: joint, last: joint })

@@ -153,6 +153,7 @@ class StyleCheck {
   private beside({ text, at }: Extract<Node, { type: 'text' }>, before: Node | undefined, after: Node | undefined, where: Where): void {
     if (before?.type === 'value' && /^[\p{L}\p{N}]/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${before.name}}`)
     if (after?.type === 'value' && /[\p{L}\p{N},.]$|\p{L}:$/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${after.name}}`)
+    if (before?.type === 'between' && /^[.,;:]/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands behind a separator`)
     if (after?.type === 'between' && /^[.,;:]+\s*$/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands before a separator`)
   }
 
@@ -166,7 +167,11 @@ class StyleCheck {
       case 'value': return this.value(node, where)
       case 'part': return this.part(node.name, node.at, where)
       case 'group': return this.sequence(node.of, where)
-      case 'mark': return this.sequence(node.of, where)
+      case 'mark': {
+        const last = node.of.at(-1)
+        if (last?.type === 'text' && last.text.endsWith(' ')) this.say(where, `a space at ${last.at} before ${node.mark} ends`)
+        return this.sequence(node.of, where)
+      }
       case 'first':
         node.of.forEach((alternative, i) => {
           if (!alternative.of.length && i < node.of.length - 1 && !alternative.when)

@@ -5,6 +5,7 @@
  * What decides them are lists of a hundred thousand words (`by-list.ts`). They are not wanted wherever a title is printed:
  * a page that shows references has the answers and not the lists. So who decides is told once, by `decideTitlesBy`.
  */
+import { curled } from './quotes'
 import type { Segment } from './rich'
 
 export { PREPOSITIONS } from './prepositions'
@@ -55,4 +56,4 @@ export const isHeadline: TitleWords['isHeadline'] = title => decider().isHeadlin
 export const isCommon: TitleWords['isCommon'] = word => decider().isCommon(word)
 
 /** The plain text of a title with its capitals set. */
-export const capitaliseText = (title: string, rule: CapitalRule): string => capitalise(title, rule).segments.map(s => s.text).join('')
+export const capitaliseText = (title: string, rule: CapitalRule): string => curled(capitalise(title, rule).segments.map(s => s.text).join(''))

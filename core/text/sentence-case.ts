@@ -33,6 +33,8 @@ export function sentenceCase(tokens: readonly Token[], rule: SentenceRule, shout
   return unsure
 }
 
+/** Second words of phrases of Latin, which have no capital: in vitro, in situ, a priori. */
+const LATIN = new Set(['vitro', 'vivo', 'situ', 'silico', 'utero', 'priori', 'posteriori', 'facto', 'jure', 'hoc'])
 /** Conjunctions that some leave small in headlines. */
 const JOINING = new Set(['that', 'than', 'when', 'while', 'because', 'until', 'though', 'although', 'unless', 'whereas', 'since', 'where', 'whether', 'with', 'from'])
 
@@ -42,7 +44,7 @@ function isHeadlined(words: readonly Token[]): boolean {
     .filter(word => word.length >= 4 && /^\p{L}/u.test(word) && !PREPOSITIONS.has(word.toLowerCase()) && !factsOf(word).ownCapitals)
   if (!inner.length) return words.length > 1 && words.some(token => !token.unit && /^\p{Lu}\p{Ll}/u.test(token.text))
   // One word of weight that would have a capital and has none: the others' capitals are those of names.
-  if (!inner.every(word => factsOf(word).raised || JOINING.has(word.toLowerCase()))) return false
+  if (!inner.every(word => factsOf(word).raised || JOINING.has(word.toLowerCase()) || !isCommonWord(word.toLowerCase()))) return false
   const onlyNames = inner.length > 1 && inner.every(word => factsOf(word).proper)
   return !(onlyNames && words.some(({ text }) => /^\p{Ll}{4,}/u.test(text) && !PREPOSITIONS.has(text)))
 }
@@ -63,6 +65,7 @@ function lowered(words: readonly string[], n: number, names: readonly Standing[]
       return /^\p{L}/u.test(part) ? lowered(parts, i, own, shouting, unsure) : part
     }).join('-')
   }
+  if (LATIN.has(facts.lower)) return facts.lower
   if (word === 'I' || /^I[’']/u.test(word)) return word
   if (!shouting && facts.ownCapitals) return word
   if (/^\p{Lu}$/u.test(word) && facts.lower !== 'a') return word

@@ -23,7 +23,7 @@ const FAULTS: readonly (readonly [string, RegExp])[] = [
   ['a mark after an opening one, or before a closing one', /[([][.,;:]|[,;:][)\]]/u],
   [
     'a label before nothing',
-    /(?:^|[\s(])(?:[Nn]o|[Vv]ol|[Pp]p?|[Nn]os?|[Ss]eason|[Vv]ersion|[Pp]atent [Nn]o)\.?:?(?=[,;)\]]|\.? ?$|\. \p{Lu}\p{Ll})/u,
+    /(?:^|(?<!\d)[\s(])(?:[Nn]o|[Vv]ol|[Pp]p?|[Nn]os?|[Ss]eason|[Vv]ersion|[Pp]atent [Nn]o)\.?:?(?=[,;)\]]|\.? ?$|\. \p{Lu}\p{Ll})/u,
   ],
   [
     'a word before nothing',

@@ -52,10 +52,15 @@ export function before(style: Style, item: Item): Atom[] {
   return out
 }
 
+/** What is said of the quotation and not of the work. */
+const REMARK = /^(?:emphasis|italics) (?:added|mine|in (?:the )?original)$|^(?:my|author’s|author's) (?:translation|trans\.)$|^translation mine$/iu
+
 /** Words after: their own punctuation if they bring any, else a comma. */
 export function after(item: Item): Atom[] {
   const text = item.suffix?.trim()
-  return text ? own(/^[,;:.)]/u.test(text) ? text : `, ${text}`) : []
+  if (!text) return []
+  const { beforeRemark = ', ' } = item.work.kind.style.citation
+  return own(/^[,;:.)]/u.test(text) ? text : `${REMARK.test(text) ? beforeRemark : ', '}${text}`)
 }
 
 /** The place cited, as the style words it. */

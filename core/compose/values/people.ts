@@ -34,7 +34,8 @@ export const people = (role: Role): Bind => (filters, { style }) => {
 function leadLabel(kind: KindSetting, role: Role): readonly [string, string] | undefined {
   const inKind = kind.style.kindRoles?.[kind.id]?.[role]
   // An author is what one expects: only a kind can give the author a label (the host of a podcast).
-  return (inKind ?? (role === 'author' ? undefined : kind.style.roles[role]))?.label
+  // So is the performer of what is performed.
+  return (inKind ?? (role === 'author' || (role === 'performer' && kind.row.performed) ? undefined : kind.style.roles[role]))?.label
 }
 
 const lead: Bind = (filters, kind) => {

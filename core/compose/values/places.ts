@@ -35,14 +35,15 @@ const url: Bind = (_filters, { style }) => {
 const COMPANY = /,?\s+(?:Inc|Ltd|Limited|LLC|L\.L\.C|Corp|plc|PLC|GmbH|(?<!& )Co)\.?$/u
 
 const publisher: Bind = (_filters, { style }) => {
-  const { universities, institutes, companies } = style.shorten
+  const { universities, institutes, companies, ampersand } = style.shorten
   const put = answer(style, 'publisher')
   const putShort = answer(style, 'publisher', 'publisher.shortened')
   const gives = style.sameMaker.publisher === 'publisher'
   return (work, _telling, out) => {
     const name = work.text('publisher')
     if (!name || (gives && work.isAuthor(name))) return false
-    const firm = companies ? name.replace(COMPANY, '') : name
+    const stripped = companies ? name.replace(COMPANY, '') : name
+    const firm = ampersand ? stripped.replace(/\s&\s/gu, ` ${ampersand} `) : stripped
     const short = universities ? shortenPublisher(firm, universities, institutes) : firm
     return short === name ? put(name, out) : putShort(short, out)
   }

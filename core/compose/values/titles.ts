@@ -75,6 +75,7 @@ function titleSetter(
         quoted: place.quoted,
         italic: place.italic,
         capitals: capitals(work),
+        within: sort === 'short' && isPartItalic(work.text('title'), raw),
         keepStop: field === 'title' && kind.row.plainTitle === true && place.quoted > 0 && !style.stopsInside,
       })
       if (small && set.atoms[0])
@@ -87,6 +88,10 @@ function titleSetter(
     }
   }
 }
+
+/** Words in italics that are the beginning of a title not in italics: a species, a ship, a title of its own. */
+const isPartItalic = (whole: string, part: string): boolean =>
+  part.startsWith('<i>') && part.endsWith('</i>') && whole !== part && !(whole.startsWith('<i>') && whole.endsWith('</i>'))
 
 /** A title in another language has its meaning in brackets behind it, upright, cased as running text. */
 function inEnglish(translated: string, { style }: KindSetting, place: Place): Atom[] {
@@ -130,8 +135,8 @@ const container: Bind = (filters, kind, place) => {
   const { proceedings } = shorten
   if (proceedings && inside === 'proceedings')
     return (work, _telling, out) => work.has('container') && short(abbreviateProceedings(work.text('container'), proceedings), out)
-  const called = (work: Work): string => (kind.row.shortContainer && work.text('containerShort')) || work.text('container')
-  const whole = title('container', 'container', called)(filters, kind, place)
+  const called = (work: Work): string => (kind.row.shortContainer && !filters.includes('full') && work.text('containerShort')) || work.text('container')
+  const whole = title('container', filters.includes('full') ? 'container in full' : 'container', called)(filters, kind, place)
   const withoutThe = filters.includes('nothe')
   return (work, telling, out) => {
     if (gone(work)) return false

@@ -29,7 +29,10 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
   if (texts.numberOfVolumes) set('numberOfVolumes', howMany(texts.numberOfVolumes))
   if (texts.seriesNumber) set('seriesNumber', numeral(volume(texts.seriesNumber).volume))
   if (texts.url && /^www\./iu.test(texts.url)) texts.url = `https://${texts.url}`
-  if (kind.patented) return
+  if (kind.patented) {
+    if (texts.number) set('number', numeral(texts.number))
+    return
+  }
   if (kind.episodic) cleanEpisode(texts)
   else if (texts.number) {
     const read = labelled(texts.number)
