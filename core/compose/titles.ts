@@ -24,9 +24,12 @@ export interface TitleSetting {
 export interface SetTitle { atoms: Atom[], unsure: readonly string[] }
 
 export function setTitle(title: string, setting: TitleSetting): SetTitle {
-  const { segments, unsure } = capitalise(spaced(title, setting.keepStop === true), setting.within ? AS_GIVEN : setting.capitals)
+  const { segments, unsure } = capitalise(years(spaced(title, setting.keepStop === true), setting.style.dash), setting.within ? AS_GIVEN : setting.capitals)
   return { unsure, atoms: segmentsToAtoms(segments, setting) }
 }
+
+/** "1890-1914" is a range there too. */
+const years = (title: string, dash: string): string => (/\d-\d/u.test(title) ? title.replace(/(?<![\d–-])(1\d{3}|20\d{2})-((?:1\d|20)?\d{2})(?![\d–-])/gu, `$1${dash}$2`) : title)
 
 /** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
 function spaced(title: string, keepStop: boolean): string {
@@ -65,7 +68,7 @@ function segmentsToAtoms(segments: readonly Segment[], setting: TitleSetting): A
 export function mainTitle(title: string): string {
   const before = /^(.+?)(?::\s|\s[–—]\s|—)/u.exec(title)?.[1]
   // A question of more than a word is a title by itself ("Whose Prices? Rereading …").
-  const cut = /^([^?]+\s[^?]+\?)\s+\S/u.exec(before ?? title)?.[1] ?? before
+  const cut = /^([^?][^\s?]*\s[^?]+\?)\s+\S/u.exec(before ?? title)?.[1] ?? before
   return balance(cut ?? title)
 }
 
@@ -207,7 +210,7 @@ export function nounPhrase(title: string): string {
 /** Nouns that end as verbs do. */
 const NOUNS = new Set(['building', 'buildings', 'evening', 'morning', 'wedding', 'ceiling', 'meaning', 'feeling', 'painting', 'drawing', 'meeting', 'clothing', 'housing', 'funding', 'herring', 'pudding', 'farthing', 'shilling', 'sterling', 'lightning'])
 /** A verb's form in -ing ("Working the Tide"), and no word that only ends so ("Sting"). */
-const isDoing = (word: string): boolean => /^\p{L}*[aeiouy]\p{L}*ing$/u.test(word) && !NOUNS.has(word)
+const isDoing = (word: string): boolean => word.endsWith('ing') && /[aeiouy]/u.test(word.slice(0, -3)) && !NOUNS.has(word)
 
 /** "Silt, Salt, and Patience": a series is one noun phrase. */
 const isSeries = (words: readonly string[], comma: number): boolean => words.slice(comma).some(word => /^(?:and|or)$/u.test(bare(word)))

@@ -110,8 +110,9 @@ export class Work {
       delete this.people.author
       this.authorAs = authorIs
     }
-    if (performed && this.people.performer && this.people.author && !this.people.composer && !sameNames(this.people.performer, this.people.author)) {
-      this.people.composer = this.people.author
+    const { author, performer, composer } = this.people
+    if (performed && performer && author && !composer && !sameNames(performer, author)) {
+      this.people.composer = author
       delete this.people.author
       this.composed = true
     }

@@ -40,7 +40,7 @@ export const harvard: Style = {
     'ai-output': { from: 'genre', or: 'Generated text' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' }, map: 'Map',
     figure: { from: 'genre', or: 'Figure' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre', or: 'Handout' },
     foreword: { from: 'genre' }, brochure: { from: 'genre' },
-    'thesis': { from: 'genre', or: 'Thesis' }, 'web-page': { from: 'genre' }, 'brochure': { from: 'genre' },
+    'thesis': { from: 'genre', or: 'Thesis' }, 'web-page': { from: 'genre' },
     'personal-communication': { from: 'genre', or: 'Letter', words: { 'e-mail': 'Email', email: 'Email' } },
   },
   sameMaker: { publisher: 'keep', site: 'keep' },

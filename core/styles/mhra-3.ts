@@ -42,7 +42,7 @@ export const mhra3: Style = {
     editor: { label: ['ed.', 'eds'], verb: 'ed. by' }, translator: { label: ['trans.', 'trans.'], verb: 'trans. by' },
     compiler: { label: ['comp.', 'comps'], verb: 'comp. by' }, illustrator: { label: ['illus.', 'illus.'], verb: 'illus. by' },
     director: { verb: 'dir. by' }, scriptWriter: { verb: 'written by' }, producer: { verb: 'prod. by' }, creator: { verb: 'created by' },
-    performer: { verb: 'perf. by' }, interviewer: { verb: 'interviewed by' },
+    performer: { verb: 'perf. by' }, composer: { verb: 'by' }, interviewer: { verb: 'interviewed by' },
   },
   dates: {
     months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BC', circa: 'c. ', range: '–',

@@ -27,6 +27,8 @@ export const wordsBefore = oneAndSeveralOf(shaped(/^(?:[\p{L}§¶]+\.?(?: [\p{L}
 )
 /** A pattern in the notation of pattern.ts with these slots. */
 export const pattern = (slots: readonly string[]) => z.string().max(200).superRefine((text, context) => {
+  if (/\}\p{L}/u.test(text)) context.addIssue({ code: 'custom', message: `a word runs into what is before it in "${text}"` })
+  if (/[.,;:] ?[,;:]/u.test(text)) context.addIssue({ code: 'custom', message: `two marks in a row in "${text}"` })
   try { parsePattern(text, slots) }
   catch (error) { context.addIssue({ code: 'custom', message: (error as Error).message }) }
 })

@@ -58,6 +58,9 @@ class StyleCheck {
     this.templates()
     this.references()
     this.sentences()
+    const { system, between, citedIn } = this.style.citation
+    if (!citedIn.endsWith(' ')) this.say({ key: 'citation.citedIn' }, `"${citedIn}" runs into the work it stands before`)
+    if ((system === 'author-date' || system === 'author-page') && !between.endsWith(' ')) this.say({ key: 'citation.between' }, `"${between}" joins two works without a space`)
     return this.problems
   }
 
@@ -153,6 +156,7 @@ class StyleCheck {
   private beside({ text, at }: Extract<Node, { type: 'text' }>, before: Node | undefined, after: Node | undefined, where: Where): void {
     if (before?.type === 'value' && /^[\p{L}\p{N}]/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${before.name}}`)
     if (after?.type === 'value' && /[\p{L}\p{N},.]$|\p{L}:$/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${after.name}}`)
+    if (/^\p{L}$/u.test(text) && before) this.say(where, `"${text}" at ${at} is a letter by itself`)
     if (before?.type === 'between' && /^[.,;:]/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands behind a separator`)
     if (after?.type === 'between' && /^[.,;:]+\s*$/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands before a separator`)
   }

@@ -108,8 +108,9 @@ const labelledIssue: Bind = (_filters, { style }) => {
   }
 }
 /** An issue with the style's word for a supplement: "Suppl 2" Suppl. 2, "4 Suppl 1" 4, Suppl. 1. */
-function supplemented({ terms: { supplement: { word, behind } } }: Style): (issue: string) => string {
-  return issue => (issue.includes('Suppl') ? issue.replace(/^(.*?)\s?Suppl ?/u, (_, before: string) => (before ? before + behind : '') + word).trim() : issue)
+function supplemented({ dash, terms: { supplement: { word, behind } } }: Style): (issue: string) => string {
+  const dashed = (issue: string) => (dash === '–' ? issue : issue.replace('–', dash))
+  return issue => dashed(issue.includes('Suppl') ? issue.replace(/^(.*?)\s?Suppl ?/u, (_, before: string) => (before ? before + behind : '') + word).trim() : issue)
 }
 const plainIssue: Bind = (_filters, { style }) => {
   const put = answer(style, 'issue')

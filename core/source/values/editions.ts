@@ -3,13 +3,13 @@ const NUMBERED = [
   'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth',
   'eleventh', 'twelfth', 'thirteenth', 'fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth',
 ]
-const TERM = /\b(?:editions?|edn?s?|auflage|aufl|édition|éd)\b\.?/giu
+const TERM = /(?<!\p{L})(?:editions?|edn?s?|auflage|aufl|édition|éd)(?!\p{L})\.?/giu
 
 /** The number, none where it has none; and the words beside it ("revised", "international student"). */
 export interface ReadEdition { number?: number, words: string }
 
 export function edition(given: string): ReadEdition {
-  const text = given.replace(TERM, ' ').replace(/^\s*the\s+/iu, '').replace(/\s+/gu, ' ').trim()
+  const text = given.replace(TERM, ' ').replace(/\s+/gu, ' ').trim().replace(/^the /iu, '').replace(/ (?=[,;])/gu, '')
   const pieces = text.split(/[\s,;]+(?:and\s+|&\s+)?/u).filter(Boolean)
   let number: number | undefined
   const rest: string[] = []
@@ -35,5 +35,7 @@ function numberOf(word: string): number | undefined {
 const withoutNumber = (text: string): string => {
   const words = text.split(' ')
   const at = words.findIndex(word => numberOf(word.replace(/[,;]$/u, '')) !== undefined)
-  return words.filter((_, i) => i !== at).join(' ').replace(/^[\s,;]+|[\s,;]+$/gu, '').replace(/^(?:and|&)\s+/iu, '')
+  const rest = words.filter((_, i) => i !== at)
+  if (/^(?:and|&)$/iu.test(rest[0] ?? '')) rest.shift()
+  return rest.join(' ').replace(/^[,;] ?|[,;]$/gu, '')
 }

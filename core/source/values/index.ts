@@ -2,7 +2,7 @@
 import type { FieldName } from '../fields'
 import type { Kind } from '../kinds'
 import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
-import { labelled, sort } from './sorts'
+import { asSeries, labelled, sort } from './sorts'
 import { entities, withoutStop } from './titles'
 
 export type Texts = Partial<Record<FieldName, string>>
@@ -15,7 +15,7 @@ const STOPPED = ['title', 'container', 'volumeTitle', 'titleShort', 'reviewedTit
 export function cleanTexts(texts: Texts, kind: Kind): void {
   const set = (field: FieldName, text: string | undefined) => {
     if (text) texts[field] = text
-    else delete texts[field]
+    else Reflect.deleteProperty(texts, field)
   }
   for (const field of WORDED) if (texts[field]?.includes('&')) texts[field] = entities(texts[field])
   for (const field of STOPPED) if (texts[field]?.endsWith('.') && !kind.plainTitle) texts[field] = withoutStop(texts[field])
@@ -41,12 +41,12 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
       // "Report No. 4" is number 4; what sort of report is said once.
       if (own || read.sort.toLowerCase() === 'report') {
         texts.number = read.number
-        if (texts.genre === undefined && read.sort.toLowerCase() !== kind.label.toLowerCase()) texts.genre = read.sort
+        if (texts.genre === undefined && read.sort.toLowerCase() !== kind.label.toLowerCase()) texts.genre = asSeries(read.sort)
       }
     }
     else set('number', numeral(texts.number))
   }
-  if (texts.genre) set('genre', sort(texts.genre))
+  if (texts.genre) set('genre', sort(texts.genre, texts.number !== undefined))
 }
 
 /** An episode's season may stand in its number, or be the volume of its series. */

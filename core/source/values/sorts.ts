@@ -15,24 +15,25 @@ Technical brief|Technical memorandum|Technical note|Technical paper|Technical re
 Unpublished manuscript|Unpublished master’s thesis|Unpublished paper|Unpublished thesis|Video|Video file|Video game|Webinar|White paper|Wiki entry|Working paper|Workshop paper|Zoom interview`
 const BY_WORDS = new Map(SORTS.split(/[|\n]/u).filter(Boolean).map(sort => [sort.toLowerCase(), sort]))
 /** What a number is given of: its label may stand before it, "Working Paper 23-07". */
-const NUMBERED = /^((?:[\p{L}\-’']+\s+){0,3}?(?:report|paper|memorandum|memo|brief|briefing|bulletin|circular|note|publication|document|study|monograph|communication|factsheet|standard))\s*(?:series\s*)?,?\s*(?:(?:no|nr|num|number)\b\.?|#)?\s*((?:\p{Lu}{1,6}[-/ ]?)?\d[\p{L}\d./–-]{0,20})$/iu
-const NUMBER_WORD = /[\s,]*\b(?:no|nr|number)\b\.?\s*:?$/iu
+const SERIES = 'report paper memorandum memo brief briefing bulletin circular note publication document study monograph communication factsheet standard'.split(' ')
+const NUMBERED = new RegExp(String.raw`^((?:[\p{L}’'-]+ ){0,3}?(?:${SERIES.join('|')}))(?: series)?,? ?(?:(?:no|nr|num|number)\b\.? ?|#)?((?:\p{Lu}{1,6}[-/ ]?)?\d[\p{L}\d./–-]{0,20})$`, 'iu')
+const NUMBER_WORD = /,? (?:no|nr|number)\.?:?$/iu
 
 /** What every such source is: it tells a reader nothing. Exports write it into their "type" all the same. */
 const PLAIN = /^(?:web ?pages?|web ?sites?|web articles?|internet|online|online (?:resource|source|article|document)|html|pdf|text|articles?|journal articles?|books?|book chapters?|chapters?|news(?:paper)? articles?|news|(?:social media )?posts?|print|document|electronic resource|publication)$/iu
 
 /** The sort of thing, in sentence case where it is known; nothing where it says nothing. */
-export function sort(given: string): string {
-  const text = given.replace(/'/gu, '’').replace(/^\[(.{1,200})\]$/u, '$1').replace(NUMBER_WORD, '')
+export function sort(given: string, numbered = false): string {
+  const text = given.trim().replace(/\s+/gu, ' ').replace(/'/gu, '’').replace(/^\[(.{1,200})\]$/u, '$1').replace(NUMBER_WORD, '')
   if (PLAIN.test(text)) return ''
   const known = BY_WORDS.get(text.toLowerCase())
-  // Its own capitals are those of a series: "Technical Report".
-  return known === undefined || text === asSeries(known) ? text : known
+  // Where a number is given in it, its capitals may be those of a series: "Technical Report".
+  return known === undefined || (numbered && text === asSeries(known)) ? text : known
 }
 
 /** A number that holds its sort: "Working Paper 23-07" is number 23-07 of a working paper. */
 export function labelled(given: string): { sort: string, number: string } | undefined {
-  const read = given.length < 120 ? NUMBERED.exec(given) : null
+  const read = given.length < 120 ? NUMBERED.exec(given.trim().replace(/\s+/gu, ' ')) : null
   return read ? { sort: sort(read[1]!.trim()), number: read[2]! } : undefined
 }
 

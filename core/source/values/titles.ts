@@ -1,4 +1,6 @@
 /** Titles as they come: entities of HTML, a full stop at their end that is the database's. */
+import { rowOf } from '../../text/lookup'
+
 const ENTITIES: Record<string, string> = {
   'amp': '&', 'lt': '<', 'gt': '>', 'quot': '"', 'apos': '\'', '#39': '\'', '#x27': '\'', 'nbsp': ' ', '#160': ' ',
   'ndash': '–', 'mdash': '—', 'hellip': '…', 'rsquo': '’', 'lsquo': '‘', 'rdquo': '”', 'ldquo': '“', 'eacute': 'é', 'egrave': 'è', 'agrave': 'à',
@@ -7,7 +9,7 @@ const ENTITIES: Record<string, string> = {
 /** Entities read once; what was written twice over ("&amp;amp;") is read twice. */
 export const entities = (text: string): string => (text.includes('&') ? once(once(text)) : text)
 const once = (text: string): string => text.replace(/&(#?[a-z\d]{2,8});/giu, (whole, name: string) => {
-  const known = ENTITIES[name.toLowerCase()] ?? ENTITIES[name]
+  const known = rowOf(ENTITIES, name.toLowerCase())
   if (known !== undefined) return known === '<' || known === '>' ? whole : known
   const code = /^#x([\da-f]{1,6})$/iu.exec(name)?.[1] ?? (/^#(\d{1,7})$/u.exec(name)?.[1] && Number(name.slice(1)).toString(16))
   const point = code === undefined ? NaN : Number.parseInt(code, 16)
