@@ -24,12 +24,14 @@ export interface TitleSetting {
 export interface SetTitle { atoms: Atom[], unsure: readonly string[] }
 
 export function setTitle(title: string, setting: TitleSetting): SetTitle {
-  const { segments, unsure } = capitalise(years(spaced(title, setting.keepStop === true), setting.style.dash), setting.within ? AS_GIVEN : setting.capitals)
+  const text = years(spaced(title, setting.keepStop === true), setting.style.dash)
+  const { segments, unsure } = capitalise(text, setting.within ? AS_GIVEN : setting.capitals)
   return { unsure, atoms: segmentsToAtoms(segments, setting) }
 }
 
 /** "1890-1914" is a range there too. */
-const years = (title: string, dash: string): string => (/\d-\d/u.test(title) ? title.replace(/(?<![\d–-])(1\d{3}|20\d{2})-((?:1\d|20)?\d{2})(?![\d–-])/gu, `$1${dash}$2`) : title)
+const years = (title: string, dash: string): string =>
+  /\d-\d/u.test(title) ? title.replace(/(?<![\d–-])(1\d{3}|20\d{2})-((?:1\d|20)?\d{2})(?![\d–-])/gu, `$1${dash}$2`) : title
 
 /** One space where there were several; no closing full stop of the database's own, unless it is an abbreviation's ("Coast. Eng. Lett."). */
 function spaced(title: string, keepStop: boolean): string {

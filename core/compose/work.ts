@@ -6,8 +6,10 @@ import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
 import type { Kind } from '../source/kinds'
 import type { Source } from '../source/model'
-import { isNamed, sameNames, type Name } from '../source/names'
+import { isNamed, readName, sameNames, type Name } from '../source/names'
 import { cleanTexts } from '../source/values'
+import { reviewed } from '../source/values/titles'
+import { withoutSiteBehind } from '../text/site-name'
 import { cleanName } from '../source/values/names'
 import type { Locator } from '../source/locators'
 import { readPatent, type PatentNumber } from '../source/patents'
@@ -100,6 +102,7 @@ export class Work {
       else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
     }
     cleanTexts(this.texts, kind.row)
+    this.cleanTitle()
     const { authorIs, namedByGenre, patented, performed } = kind.row
     if (namedByGenre && this.texts.title && GENERIC.test(this.texts.title)) {
       this.texts.genre ??= this.texts.title
@@ -125,6 +128,12 @@ export class Work {
     this.abbreviated = authors?.some((name) => name.short)
       ? authors.filter((name) => name.literal && name.short).map((name) => name.literal!)
       : NO_GROUPS
+    const { issued } = this.dates
+    // A date in words that is none says how far it has come.
+    if (issued && !issued.start && issued.literal && ON_ITS_WAY.test(issued.literal)) {
+      this.texts.status ??= issued.literal
+      delete this.dates.issued
+    }
     this.issued = this.dates.issued
     this.inPress = !this.issued && this.texts.status !== undefined && /press|forthcoming|accepted|to be published/iu.test(this.texts.status)
     const language = this.texts.language
@@ -183,6 +192,21 @@ export class Work {
     return { role: groups[0]!.roles[0]!, names: groups.flatMap(group => group.names), groups }
   }
 
+  /** A title without the name of the site behind it; the title of a review that has none of its own. */
+  private cleanTitle(): void {
+    const { title, container, publisher } = this.texts
+    if (!title) return
+    const group = this.people.author?.length === 1 ? this.people.author[0]!.literal ?? '' : ''
+    let bare = title
+    for (const site of [container, publisher, group]) if (site) bare = withoutSiteBehind(bare, site)
+    this.texts.title = bare
+    const of = this.kind.row.reviewing && !this.texts.reviewedTitle ? reviewed(bare) : undefined
+    if (!of) return
+    this.texts.reviewedTitle = of.title
+    if (of.by && !this.people.reviewedAuthor) this.people.reviewedAuthor = [readName(of.by)]
+    delete this.texts.title
+  }
+
   /** A group that is also the publisher or the site gives way where the style says so. */
   private dropsAuthor(): boolean {
     const { sameMaker } = this.kind.style
@@ -195,6 +219,7 @@ interface LeadGroup { roles: FieldOf<'names'>[], names: readonly Name[] }
 /** Who leads: the role that decides, all the names; where several roles lead together, each with its names. */
 export interface Lead { role: FieldName, names: readonly Name[], groups?: readonly LeadGroup[] }
 
+const ON_ITS_WAY = /^(?:\(?in (?:the )?press\)?|forthcoming|accepted|to appear|to be published|in preparation|submitted|under review)$/iu
 const NOBODY: readonly Name[] = []
 const GENERIC = /^(?:introduction|foreword|preface|afterword|prologue|epilogue)\.?$/iu
 const NO_GROUPS: readonly string[] = []

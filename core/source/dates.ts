@@ -40,6 +40,12 @@ export const MONTHS = [
   'November',
   'December',
 ]
+/** What a page says before its date. */
+const SAID_OF = new RegExp(
+  String.raw`^(?:(?:last )?(?:updated|modified|revised|reviewed|edited)|(?:first )?published|posted|created|dated?|issued|aired|released)`
+  + String.raw`(?: on)?[: ] ?(?=[\p{L}\d])`,
+  'iu',
+)
 const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall: 3, winter: 4 }
 
 /**
@@ -47,7 +53,7 @@ const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall:
  * "c. 1890", "46 BCE", "2015-2018", "3-5 March 2020". Anything else is kept in words.
  */
 export function readDate(typed: string): SourceDate | undefined {
-  const text = typed.trim()
+  const text = typed.trim().replace(SAID_OF, '')
   if (!/[\p{L}\p{N}]/u.test(text) || /^[([]?(?:n\.?\s?d\.?|no date|undated|date unknown)[)\]]?$/iu.test(text)) return undefined
   const circaMatch = /^(?:c\.|ca\.?|circa|about)\s*/iu.exec(text)
   // A library's brackets round a year that the book does not give, its sign for the copyright, its doubt.
@@ -68,8 +74,15 @@ export function readDate(typed: string): SourceDate | undefined {
     const last = season[3] ? Number(season[3].length === 2 ? season[2]!.slice(0, -2) + season[3] : season[3]) : year
     return { start: { year }, ...(last > year ? { end: { year: last } } : {}), season: rowOf(SEASONS, season[1]!.toLowerCase())!, ...circa }
   }
+  // Two months that are one issue: "May/June 2020".
+  const months = /^(\p{L}+)\.?\s?[/&-]\s?(\p{L}+)\.?,?\s(\d{4})$/u.exec(body)
+  const [first, last] = months ? [monthNumber(months[1]!), monthNumber(months[2]!)] : []
+  if (months && first && last && first < last) {
+    const year = Number(months[3])
+    return { start: { year, month: first }, end: { year, month: last }, ...circa }
+  }
   const start = readPoint(body)
-  return start ? { start, ...circa } : { literal: text }
+  return start ? { start, ...circa } : { literal: typed.trim() }
 }
 
 /** The date as `readDate` reads it again. */

@@ -78,7 +78,7 @@ export const acs: Style = {
     'preprint': { what: '{title}', inside: '*{publisher}*[ **{year}**][, {number}]' },
     'thesis': { yearOnly: true, what: '{title}', inside: '{description}{&, }{publisher}{&, }{date}' },
     'course-material': { what: '{title}', inside: '{description}{&, }{event}{&, }{publisher}{&, }{date}' },
-    'talk': { what: '{title}', inside: '<slides?{description}{&, }{publisher}|presentation&publisher?presented at {publisher.the}|presentation&event?presented at {event.the}|publisher?{description} presented at {publisher.the}|event?{description} presented at {event.the}>{&, }{venue}{&, }{date}' },
+    'talk': { what: '{title}', inside: '<slides?{description}{&, }{publisher}|presentation&event?presented at {event.the}[, {publisher}]|presentation&publisher?presented at {publisher.the}|event?{description} presented at {event.the}[, {publisher}]|publisher?{description} presented at {publisher.the}>{&, }{venue}{&, }{date}' },
     'film': { yearOnly: true, entry: '{lead}{&. }*{title}*[; {@imprint}][. {@link}]' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }{title}{&. }*{container}*[, Season {season}][, Episode {number}][; {@imprint}][. {@link}]' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '*{container}*[, {date}]' },

@@ -76,7 +76,7 @@ export const ama11: Style = {
     'preprint': { what: '{title}', inside: '*{publisher}*[. Preprint posted online {date}]' },
     'thesis': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{publisher}{&; }{date}' },
     'course-material': { what: '{title}', inside: '{description}{&. }{event}{&, }{publisher}{&; }{date}' },
-    'talk': { what: '{title}', inside: '<slides?{description}{&. }{publisher}|publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
+    'talk': { what: '{title}', inside: '<slides?{description}{&. }{publisher}|event?{description} presented at: {event}[, {publisher}]|publisher?{description} presented at: {publisher}>{&; }{date}{&; }{venue}' },
     'film': { yearOnly: true, what: '*{title}*', inside: '{description}{&. }{@imprint}' },
     'tv-series': { what: '*{title}*', inside: '{@imprint}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}', inside: '*{container}*{&. }[Season {season}]{&, }[episode {number}]{&. }{publisher}{&. }{date}' },

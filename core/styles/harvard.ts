@@ -72,7 +72,7 @@ export const harvard: Style = {
     'map': { what: '*{title}*', inside: '[ ⟦{description}⟧][. {scale}][. {@imprint}]' },
     'preprint': { what: '["{title}"]', inside: '[, *{publisher}* ⟦Preprint⟧]' },
     'thesis': { what: '*{title}*', inside: '[. <unpublished?Unpublished {description.lower}|{description}>][. {publisher}]' },
-    'talk': { what: '["{title}"]', inside: '[ ⟦{description}⟧]<event?[. *{event}*][, {venue}][, {monthday}]|[. {publisher}{&, }{place}][. {monthday}]>' },
+    'talk': { what: '["{title}"]', inside: '[ ⟦{description}⟧]<event?[. *{event}*][, {publisher}][, {venue}][, {monthday}]|[. {publisher}{&, }{place}][. {monthday}]>' },
     'film': { what: '*{title}*', lead: [], inside: '[ Directed by {director:inline}] ⟦{description}⟧[. {publisher}]', titleInText: 'italic' },
     'tv-series': { what: '*{title}*', lead: [], inside: ' ⟦{description}⟧[. {makers}][. {publisher}]' },
     'tv-episode': { what: '["{title}"]', lead: [], inside: '[ *{container}*][, Season {season}][, episode {number}][. {crew}][. {publisher}][, {monthday}]', parts: {} },

@@ -88,7 +88,7 @@ export const ieee: Style = {
     'standard': { what: '*{title}*', inside: '{number}{&, }{publisher.other}[, {place}][, {date}]' },
     'preprint': { what: '"{title}"', inside: '{date}[, {publisher}[:{number}]]' },
     'thesis': { yearOnly: true, what: '"{title}"', inside: '{description}{&, }{publisher}[, {place}][, {date}]' },
-    'talk': { what: '"{title}"', inside: '<slides?{description}{&, }{publisher}|presentation&publisher?presented at {publisher.the}|presentation&event?presented at {event.the}|publisher?{description.lower} presented at {publisher.the}|event?{description.lower} presented at {event.the}>[, {venue}][, {date}]' },
+    'talk': { what: '"{title}"', inside: '<slides?{description}{&, }{publisher}|presentation&event?presented at {event.the}[, {publisher}]|presentation&publisher?presented at {publisher.the}|event?{description.lower} presented at {event.the}[, {publisher}]|publisher?{description.lower} presented at {publisher.the}>[, {venue}][, {date}]' },
     'course-material': { what: '"{title}"', inside: '{description}{&, }{event}{&, }{publisher}[, {date}]' },
     'film': { yearOnly: true, entry: '{lead}{&. }*{title}*[. ({date})][. {publisher}]{@link}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead}{&. }"{title}"{&, }*{container}*[, season {season}][, episode {number}][. ({date})][. {publisher}]{@link}' },

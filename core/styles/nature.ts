@@ -73,7 +73,7 @@ export const nature: Style = {
     'preprint': { inside: '[Preprint at {publisher} ]<{doi}|{url}>[ ({year})]' },
     'thesis': { entry: '{lead}{&. }*{title}*[. {description}{&, }{publisher}][ ({year})]' },
     'course-material': { inside: '{description}{&, }{event}{&, }{publisher}[ ({date})]' },
-    'talk': { inside: '<slides?{description}{&, }{publisher}|publisher?{description} presented at {publisher}|event?{description} presented at {event}>{&, }{venue}[ ({date})]' },
+    'talk': { inside: '<slides?{description}{&, }{publisher}|event?{description} presented at {event}[, {publisher}]|publisher?{description} presented at {publisher}>{&, }{venue}[ ({date})]' },
     'film': { entry: '{lead}{& }*{title}*{@printed}{@online}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], entry: '{lead.book}{& }{title}{&. }[*{container}* ][season {season}][, episode {number}]{@printed}{@online}' },
     'online-video': { inside: '{@site}' },

@@ -75,7 +75,7 @@ export const vancouver: Style = {
     'preprint': { what: '{title}', inside: '[{publisher} ⟦Preprint⟧]{&. }{year!}[:{number}]' },
     'thesis': { yearOnly: true, what: '{title} ⟦{description}<link? on the Internet>⟧', inside: '{@imprint}' },
     'course-material': { what: '{title}[ ⟦{description.lower}⟧]', inside: '{event}{&, }{publisher}{&; }{date}' },
-    'talk': { what: '{title}<slides? ⟦{description.lower}⟧>', inside: '<slides?{publisher}|publisher?{description} presented at: {publisher}|event?{description} presented at: {event}>{&; }{date}{&; }{venue}' },
+    'talk': { what: '{title}<slides? ⟦{description.lower}⟧>', inside: '<slides?{publisher}|event?{description} presented at: {event}[, {publisher}]|publisher?{description} presented at: {publisher}>{&; }{date}{&; }{venue}' },
     'film': { yearOnly: true, what: '{title} ⟦{description}⟧', inside: '{publisher}{&; }{date!}' },
     'tv-episode': { leadTogether: true, lead: ['scriptWriter', 'director', 'producer', 'host'], what: '{title}[ ⟦{description}⟧]', inside: '{container}[, season {season}][, episode {number}]{&. }{publisher}{&; }{date!}' },
     'online-video': { what: '{title} ⟦{description}⟧', inside: '{container}{&; }{date!}' },

@@ -30,6 +30,8 @@ export interface Kind {
   lead: readonly FieldOf<'names'>[]
   /** What its author is, where that is another role: the author of an episode wrote it. */
   authorIs?: FieldOf<'names'>
+  /** Its title may say no more than what it reviews. */
+  reviewing?: boolean
   /** Who performs it leads; its author is then who wrote it (APA 7, 10.14; Chicago 18, 14.163). */
   performed?: boolean
   /** Its title may be no more than the word for what it is ("Introduction"): then it has none of its own. */

@@ -1,7 +1,9 @@
 /** The clean values of a source's texts: what was typed stays in the source, and is not changed here. */
 import type { FieldName } from '../fields'
 import type { Kind } from '../kinds'
+import { address } from './addresses'
 import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
+import { place, publisher } from './places'
 import { asSeries, labelled, sort } from './sorts'
 import { entities, withoutStop } from './titles'
 
@@ -28,7 +30,11 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
   if (texts.pages) set('pages', pages(texts.pages))
   if (texts.numberOfVolumes) set('numberOfVolumes', howMany(texts.numberOfVolumes))
   if (texts.seriesNumber) set('seriesNumber', numeral(volume(texts.seriesNumber).volume))
-  if (texts.url && /^www\./iu.test(texts.url)) texts.url = `https://${texts.url}`
+  if (texts.url) texts.url = address(texts.url)
+  if (texts.place) set('place', place(texts.place))
+  if (texts.publisher) set('publisher', publisher(texts.publisher))
+  if (texts.container && kind.officialContainer) texts.container = spokenName(texts.container)
+  cleanEditionInTitle(texts)
   if (kind.patented) {
     if (texts.number) set('number', numeral(texts.number))
     return
@@ -47,6 +53,19 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
     else set('number', numeral(texts.number))
   }
   if (texts.genre) set('genre', sort(texts.genre, texts.number !== undefined))
+}
+
+/** The name of a journal, a newspaper or a site without any capital has lost them. */
+const spokenName = (name: string): string => (/^\p{Ll}/u.test(name) && name.includes(' ') && !/\p{Lu}/u.test(name) ? asSeries(name) : name)
+
+/** "Estuary people (2nd ed.)": its edition. */
+function cleanEditionInTitle(texts: Texts): void {
+  const field = texts.container && !texts.title?.endsWith(')') ? 'container' : 'title'
+  const text = texts[field]
+  const read = text && !texts.edition ? /^(.+?) [([](\d{1,2}(?:st|nd|rd|th) ed(?:n|ition)?\.?|(?:rev(?:ised)?|enlarged|second|third|fourth|fifth)\.? ed(?:n|ition)?\.?)[)\]]$/iu.exec(text) : null
+  if (!read) return
+  texts[field] = read[1]!
+  texts.edition = read[2]!
 }
 
 /** An episode's season may stand in its number, or be the volume of its series. */

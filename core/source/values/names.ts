@@ -1,5 +1,5 @@
 /** Names as they come: in capitals, with initials that lack their stops. */
-import type { Name } from '../names'
+import { looksLikeGroup, readName, type Name } from '../names'
 
 const SMALL = /^(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|y|e)$/iu
 /** Only capitals, and more than an initial. */
@@ -26,9 +26,48 @@ function givenOf(given: string, shouted: boolean): string {
     .join(' ')
 }
 
+const SUFFIX = /,? (jr\.?|sr\.?|II|III|IV)$/iu
+/** Titles and degrees are no part of a name in a reference (APA 7, 9.8; Chicago 18, 13.75); a role is a field of its own. */
+const TITLE = /^(?:(?:dr|prof|professor|mr|mrs|ms|mx|rev)\.? )+(?=\p{L})/iu
+const BEHIND = /,? (?:ph\.?d|m\.?d|m\.?a|b\.?a|esq|dphil|msc|bsc|rn)\.?$/iu
+const ROLE = /,? ?[([](?:eds?|editors?|trans|translator|comp|illus|dir|director|author|host)\.?[)\]]$/iu
+
+/** A name given whole as a person's: "Penhale, Mary"; a group with its abbreviation behind it: "Water Office (WO)". */
+function fromLiteral(name: Name): Name {
+  const literal = name.literal!.trim()
+  const short = /^(.{4,200}) [([](\p{Lu}[\p{Lu}&.-]{1,9})[)\]]$/u.exec(literal)
+  if (short && !name.short) return { ...name, literal: short[1]!, short: short[2]! }
+  const parts = literal.split(', ')
+  const isPerson = parts.length === 2 && !looksLikeGroup(literal) && !/[&@]|\b(?:and|inc|ltd|llc|co)\b/iu.test(literal)
+    && parts.every(part => /^\p{Lu}/u.test(part) && part.split(' ').length <= 3)
+  return isPerson ? { ...readName(literal), ...(name.username ? { username: name.username } : {}) } : name
+}
+
+/** A given name without titles and degrees, and the suffix that stood in it or behind the family name. */
+function partsOf(name: Name): Name {
+  let { family = '', given = '', suffix } = name
+  given = given.replace(ROLE, '').replace(TITLE, '').replace(BEHIND, '')
+  family = family.replace(ROLE, '').replace(BEHIND, '')
+  for (const text of [given, family]) suffix ??= SUFFIX.exec(text)?.[1]
+  if (suffix !== undefined && name.suffix === undefined) {
+    given = given.replace(SUFFIX, '')
+    family = family.replace(SUFFIX, '')
+  }
+  if (family === name.family && given === (name.given ?? '')) return name
+  return { ...name, family, ...(name.given === undefined ? {} : { given }), ...(suffix === undefined ? {} : { suffix }) }
+}
+
 /** The same object where nothing was to be done. */
-export function cleanName(name: Name): Name {
-  if (name.literal !== undefined || !name.family) return name
+export function cleanName(given: Name): Name {
+  if (given.literal !== undefined) return fromLiteral(given)
+  if (!given.family) return given
+  // A whole name in the place of the surname.
+  const whole = given.given === undefined && !given.particle && /^\p{Lu}\p{Ll}+ (?:\p{Lu}\.? )?\p{Lu}\p{Ll}+$/u.test(given.family) && !looksLikeGroup(given.family)
+  return cleanParts(partsOf(whole ? readName(given.family) : given))
+}
+
+function cleanParts(name: Name): Name {
+  if (!name.family) return name
   const shouted = isShouted(name.family)
   const family = shouted && name.family.length > 1 ? familyOf(name.family) : name.family
   const given = name.given === undefined ? undefined : givenOf(name.given, shouted)

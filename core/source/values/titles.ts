@@ -16,6 +16,17 @@ const once = (text: string): string => text.replace(/&(#?[a-z\d]{2,8});/giu, (wh
   return point >= 32 && point < 0x110000 && !(point >= 0xd800 && point < 0xe000) ? String.fromCodePoint(point) : whole
 })
 
+/**
+ * A title that is no more than what it reviews: "Review of The Drowned Fields, by Ben Orr". Whose it is, where that is said.
+ */
+export function reviewed(title: string): { title: string, by?: string } | undefined {
+  const text = title.length < 1000 ? /^(?:book |film )?review of (?:the book |the film )?(\S.*)$/iu.exec(title)?.[1] : undefined
+  if (text === undefined) return undefined
+  const at = /,? (?:by|edited by) (?=\p{Lu}[^,;:]{0,80}$)/u.exec(text)
+  const quoted = /^[“"‘'*](.+)[”"’'*]$/u.exec(at ? text.slice(0, at.index) : text)
+  return { title: quoted?.[1] ?? (at ? text.slice(0, at.index) : text), ...(at ? { by: text.slice(at.index + at[0].length) } : {}) }
+}
+
 /** What ends with a stop of its own: abbreviations, initials, points of omission. */
 const OWN_STOP = /(?:\.\.|…|\b(?:etc|et al|vs|inc|ltd|co|corp|jr|sr|st|dr|no|vol|dept|univ|assn|ca|ed|eds|rev|mt|ave|blvd|bros|(?:\p{L}\.)+\p{L}|\p{Lu}))\.$/iu
 export const withoutStop = (text: string): string => (text.endsWith('.') && !OWN_STOP.test(text) ? text.slice(0, -1).trimEnd() : text)

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { kindOf, type KindId } from '../kinds'
+import { address } from './addresses'
 import { edition } from './editions'
 import { cleanTexts, type Texts } from './index'
 import { cleanName } from './names'
 import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
+import { place, publisher } from './places'
 import { asSeries, labelled, sort } from './sorts'
-import { entities, withoutStop } from './titles'
+import { entities, reviewed, withoutStop } from './titles'
 
 const table = (text: string): string[][] => text.trim().split('\n').map(line => line.split('|').map(cell => cell.trim()))
 
@@ -278,6 +280,17 @@ describe('titles', () => {
   `))('%s: %s', (given, clean) => { expect(withoutStop(given!)).toBe(clean) })
 })
 
+describe('what a review is of', () => {
+  it.each(table(`
+    Review of The Drowned Fields, by Ben Orr | The Drowned Fields | Ben Orr
+    Review of the book The Drowned Fields by Ben Orr | The Drowned Fields | Ben Orr
+    Book review of The Drowned Fields | The Drowned Fields |
+    Review of “The Drowned Fields” by Ben Orr | The Drowned Fields | Ben Orr
+    Review of trade by sea in Estmark | trade by sea in Estmark |
+  `))('%s: %s by %s', (given, title, by) => { expect(reviewed(given!)).toEqual({ title, ...(by ? { by } : {}) }) })
+  it('is not said by other titles', () => { expect(reviewed('A review of tides')).toBeUndefined() })
+})
+
 describe('names', () => {
   it.each(table(`
     OKONJO | ADAEZE R | Okonjo | Adaeze R.
@@ -290,7 +303,6 @@ describe('names', () => {
     Okonjo | A.R. | Okonjo | A.R.
     Okonjo | Adaeze R | Okonjo | Adaeze R.
     Okonjo | B | Okonjo | B.
-    Fitzalan | Hugh III | Fitzalan | Hugh III
     Roos | J-W | Roos | J.-W.
     Roos | Ji-woo | Roos | Ji-woo
     Li | Xu | Li | Xu
@@ -299,10 +311,51 @@ describe('names', () => {
   `))('%s, %s: %s, %s', (family, given, cleanFamily, cleanGiven) => {
     expect(cleanName({ family, given })).toEqual({ family: cleanFamily, given: cleanGiven })
   })
+  it.each([
+    [{ family: 'Fitzalan', given: 'Hugh III' }, { family: 'Fitzalan', given: 'Hugh', suffix: 'III' }],
+    [{ family: 'Kerr III', given: 'Ian' }, { family: 'Kerr', given: 'Ian', suffix: 'III' }],
+    [{ family: 'Penhale', given: 'Mary, Jr.' }, { family: 'Penhale', given: 'Mary', suffix: 'Jr.' }],
+    [{ family: 'Penhale Jr', given: 'Mary', suffix: 'Jr' }, { family: 'Penhale Jr', given: 'Mary', suffix: 'Jr' }],
+    [{ family: 'Orr', given: 'Dr. Ben' }, { family: 'Orr', given: 'Ben' }],
+    [{ family: 'Orr', given: 'Prof. Dr. Ben' }, { family: 'Orr', given: 'Ben' }],
+    [{ family: 'Orr, PhD', given: 'Ben' }, { family: 'Orr', given: 'Ben' }],
+    [{ family: 'Orr', given: 'Ben (Ed.)' }, { family: 'Orr', given: 'Ben' }],
+    [{ family: 'Mary Penhale' }, { family: 'Penhale', given: 'Mary' }],
+    [{ family: 'Mary A. Penhale' }, { family: 'Penhale', given: 'Mary A.' }],
+    [{ literal: 'Penhale, Mary' }, { family: 'Penhale', given: 'Mary' }],
+    [{ literal: 'Smith, Jones & Partners' }, { literal: 'Smith, Jones & Partners' }],
+    [{ literal: 'Office of Water, Estmark' }, { literal: 'Office of Water, Estmark' }],
+    [{ literal: 'World Water Office (WWO)' }, { literal: 'World Water Office', short: 'WWO' }],
+    [{ literal: 'Sorrel' }, { literal: 'Sorrel' }],
+  ])('%j: %j', (given, clean) => { expect(cleanName(given!)).toEqual(clean) })
   it('of groups are as they are', () => {
     const group = { literal: 'NASA' }
     expect(cleanName(group)).toBe(group)
   })
+})
+
+describe('places, publishers, addresses', () => {
+  it.each(table(`
+    London | London
+    London; New York | London
+    London : Saltmarsh Press | London
+    London: Saltmarsh Press | London
+    [London] | London
+    Millbridge, VT | Millbridge, VT
+    London, | London
+    S.l. | ''
+    [S.l.] | ''
+    n.p. | ''
+  `))('%s: %s', (given, clean) => { expect(place(given!)).toBe(clean === '\'\'' ? '' : clean) })
+  it.each(table('Saltmarsh Press | Saltmarsh Press\nSaltmarsh Press, | Saltmarsh Press\ns.n. | \'\'\n[s.n.] | \'\''))('%s: %s', (given, clean) => { expect(publisher(given!)).toBe(clean === '\'\'' ? '' : clean) })
+  it.each(table(`
+    https://t.example/?utm_source=a&id=4 | https://t.example/?id=4
+    https://t.example/?fbclid=x | https://t.example/
+    https://t.example/a?id=4#part | https://t.example/a?id=4#part
+    https://t.example/a?gclid=1#part | https://t.example/a#part
+    www.t.example/a | https://www.t.example/a
+    https://t.example/a | https://t.example/a
+  `))('%s: %s', (given, clean) => { expect(address(given!)).toBe(clean) })
 })
 
 describe('the texts of a source', () => {
@@ -325,6 +378,17 @@ describe('the texts of a source', () => {
   ])('%s %j', (kind, given, clean) => {
     const texts = { ...given }
     cleanTexts(texts, kindOf(kind))
+    expect(texts).toEqual(clean)
+  })
+  it.each<[Texts, Texts]>([
+    [{ title: 'Estuary people (2nd ed.)' }, { title: 'Estuary people', edition: '2nd ed.' }],
+    [{ title: 'Estuary people (2nd edition)', edition: '3' }, { title: 'Estuary people (2nd edition)', edition: '3' }],
+    [{ title: 'Estuary people (rev. ed.)' }, { title: 'Estuary people', edition: 'rev. ed.' }],
+    [{ title: 'Estuary people (a memoir)' }, { title: 'Estuary people (a memoir)' }],
+    [{ title: 'The pond', container: 'Estuary people (3rd ed.)' }, { title: 'The pond', container: 'Estuary people', edition: '3rd ed.' }],
+  ])('%j', (given, clean) => {
+    const texts = { ...given }
+    cleanTexts(texts, kindOf('book'))
     expect(texts).toEqual(clean)
   })
   it('is read in one pass, however long a value is', () => {

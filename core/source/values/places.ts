@@ -1,0 +1,12 @@
+/** Places and publishers as catalogues give them. */
+
+/** "S.l.", "s.n.", "[n.p.]": a catalogue's word for none. */
+const NONE = /^\[?(?:s\.? ?[ln]\.?|sine (?:loco|nomine)|n\.? ?p\.?|place of publication not identified|publisher not identified|unknown)\]?$/iu
+
+/** Of several places the first (APA 6, 6.30; Chicago 18, 14.130; Citing Medicine 2); the publisher behind a colon is not one. */
+export function place(given: string): string {
+  const text = given.trim().replace(/[,;:]$/u, '')
+  if (NONE.test(text)) return ''
+  return text.split(/ ?[;:] |;| \/ /u)[0]!.replace(/^\[(.+)\]$/u, '$1')
+}
+export const publisher = (given: string): string => (NONE.test(given.trim()) ? '' : given.trim().replace(/[,;:]$/u, ''))
