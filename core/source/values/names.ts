@@ -57,10 +57,14 @@ function partsOf(name: Name): Name {
   return { ...name, family, ...(name.given === undefined ? {} : { given }), ...(suffix === undefined ? {} : { suffix }) }
 }
 
+/** Most names are as they should be: "Okonjo", "Adaeze R.". */
+const PLAIN_FAMILY = /^\p{Lu}[\p{Ll}’'-]+$/u
+const PLAIN_GIVEN = /^\p{Lu}(?:\p{Ll}+|\.)(?: \p{Lu}\.)*$/u
+
 /** The same object where nothing was to be done. */
 export function cleanName(given: Name): Name {
   if (given.literal !== undefined) return fromLiteral(given)
-  if (!given.family) return given
+  if (!given.family || (PLAIN_FAMILY.test(given.family) && PLAIN_GIVEN.test(given.given ?? ''))) return given
   // A whole name in the place of the surname.
   const whole = given.given === undefined && !given.particle && /^\p{Lu}\p{Ll}+ (?:\p{Lu}\.? )?\p{Lu}\p{Ll}+$/u.test(given.family) && !looksLikeGroup(given.family)
   return cleanParts(partsOf(whole ? readName(given.family) : given))

@@ -4,7 +4,10 @@
 const LONGEST = 200
 /** One space where there were several, so that what is looked for can be looked for in one pass. */
 const single = (given: string): string => given.trim().replace(/\s+/gu, ' ')
+/** Most are numbers and nothing else. */
+const NUMBER = /^\d{1,6}$/u
 const cleaned = (clean: (text: string) => string) => (given: string): string => {
+  if (NUMBER.test(given)) return given
   const text = single(given)
   return text.length > LONGEST ? text : clean(text)
 }
@@ -25,6 +28,7 @@ const SUPPLEMENT = /[,;]? ?\(?\b(?:suppl?|supplements?)\b\.? ?(?:(?:no|nr|number
 
 /** "Vol. 7": 7. Two parts in one are "7" and "2": "7(2)", "Vol. 7, No. 2". */
 export function volume(given: string): { volume: string, issue?: string } {
+  if (NUMBER.test(given)) return { volume: given }
   const text = cleaned(one => one.replace(VOLUME_WORD, '').replace(CLOSING_MARK, ''))(given)
   const both = VOLUME_AND_ISSUE.exec(text) ?? VOLUME_NO_ISSUE.exec(text)
   return both ? { volume: both[1]!, issue: issue(both[2]!) } : { volume: text }
@@ -43,6 +47,7 @@ export const issue = cleaned(text =>
 
 /** "pp. 20–31": 20–31; each place of several is read so ("p. 4, pp. 9-12"). */
 export const pages = cleaned((text) => {
+  if (/^\d{1,6}[-–]\d{1,6}$/u.test(text)) return text
   if (NO_PAGE.test(text)) return ''
   return text
     .split(/, ?/u)
