@@ -1,6 +1,7 @@
 /** DOIs, ISBNs and web addresses that will not lead a reader to the source. */
 import { isDoi, readIsbn, tidyDoi } from '../intake/identifiers'
 import { textOf, withField, type Fields } from '../source/model'
+import { isTracking } from '../source/values/addresses'
 import type { DetailRule } from './detail-rule'
 
 const doi: DetailRule = ({ source }) => {
@@ -40,7 +41,7 @@ const doiInUrl: DetailRule = ({ source }) => {
 }
 
 const PROXY_HOST = /^([\w-]+(?:[.-][\w-]+)*)\.(?:[\w-]*(?:proxy|idm|remotexs)[\w-]*)\.[\w.-]+$/iu
-const SESSION = /^(?:sid|session(?:id)?|phpsessid|jsessionid|token|ticket|casa_token|accountid|utm_\w+|fbclid|gclid)$/iu
+const SESSION = /^(?:sid|session(?:id)?|phpsessid|jsessionid|token|ticket|casa_token|accountid)$/iu
 const SEARCH = /^(?:q|query|search|searchterm|keywords?|terms?|bquery)$/iu
 
 /** The address behind a library's proxy and without the marks of a session; undefined where nothing was amiss. */
@@ -61,7 +62,7 @@ export function cleanUrl(address: string): { becomes: string, because: 'proxy' |
     }
   }
   let touched = false
-  for (const key of [...url.searchParams.keys()]) if (SESSION.test(key)) { url.searchParams.delete(key); touched = true }
+  for (const key of [...url.searchParams.keys()]) if (SESSION.test(key) || isTracking(key)) { url.searchParams.delete(key); touched = true }
   if (/;jsessionid=/iu.test(url.pathname)) { url.pathname = url.pathname.replace(/;jsessionid=[^/?#]*/iu, ''); touched = true }
   return touched ? { becomes: url.href, because: 'session' } : undefined
 }

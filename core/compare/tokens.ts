@@ -1,6 +1,6 @@
 /** An entry as words and marks, so that two of them can be laid beside each other. */
 import type { Run } from '../text/runs'
-import { bareDoi } from '../compose/values/places'
+import { bareDoi } from '../source/values/addresses'
 import type { Lettered } from './elsewhere'
 
 export interface Token {

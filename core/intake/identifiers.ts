@@ -85,9 +85,3 @@ function readOne(piece: string): Identifier | undefined {
   const isbn = readIsbn(typed)
   return isbn ? { type: 'isbn', value: isbn, typed: piece } : undefined
 }
-
-/** An address for comparing: without scheme, www, trailing slash, fragment and tracking parameters. */
-export function comparableUrl(url: string): string {
-  return url.trim().toLowerCase().replace(/^https?:\/\//u, '').replace(/^www\./u, '').replace(/#.*$/u, '')
-    .replace(/[?&](?:utm_\w+|fbclid|gclid|ref|source)=[^&]*/gu, '').replace(/[?&]$/u, '').replace(/\/$/u, '')
-}

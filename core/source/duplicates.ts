@@ -5,24 +5,14 @@ import { withinSlips } from '../text/slips'
 import { dateOf, namesOf, textOf, type Source } from './model'
 import { surname } from './names'
 import { kindOf } from './kinds'
+import { bareDoi, comparableUrl } from './values/addresses'
 
 export type SameBy = 'DOI' | 'ISBN' | 'address' | 'title, author and year'
 type Known = Pick<Source, 'kind' | 'fields'>
 const asSource = (source: Known): Source => ({ id: '', ...source })
 
-const doiOf = (s: Source) =>
-  textOf(s, 'doi')
-    .toLowerCase()
-    .replace(/^(?:https?:\/\/)?(?:dx\.)?doi\.org\//u, '')
-    .replace(/^doi:\s*/u, '')
-    .replace(/[.,;]+$/u, '')
-const urlOf = (s: Source) =>
-  textOf(s, 'url')
-    .toLowerCase()
-    .replace(/^https?:\/\/(?:www\.)?/u, '')
-    .replace(/#.*$/u, '')
-    .replace(/[?&](?:utm_\w+|fbclid|gclid)=[^&]*/gu, '')
-    .replace(/[?&/]+$/u, '')
+const doiOf = (s: Source) => bareDoi(textOf(s, 'doi')).toLowerCase()
+const urlOf = (s: Source) => comparableUrl(textOf(s, 'url'))
 /** Thirteen digits; a chapter's ISBN is that of its book, so only wholes compare by it. */
 function isbnOf(s: Source): string {
   const digits = textOf(s, 'isbn').replace(/[^\dX]/giu, '').toUpperCase()

@@ -2,7 +2,8 @@
  * The catalogue that ships with Dendle: made-up records and saved pages, answered after a moment as a service far away
  * would, and a few identifiers under which it misbehaves in the ways that services do.
  */
-import { comparableUrl, isbn13 } from '../../core/intake/identifiers'
+import { isbn13 } from '../../core/intake/identifiers'
+import { comparableUrl } from '../../core/source/values/addresses'
 import { toCsl } from '../../core/source/csl'
 import type { Catalogue, CatalogueAnswer } from './index'
 import { RECORDS } from './records'

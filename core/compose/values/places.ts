@@ -1,4 +1,5 @@
 /** Where to find a work, and who put it there: publishers, archives, addresses, the place cited. */
+import { bareDoi } from '../../source/values/addresses'
 import { isPlural, setRange } from '../../text/ranges'
 import { abbreviateProceedings, shortenPublisher } from '../../text/abbreviations'
 import { placesOf, type Locator } from '../../source/locators'
@@ -7,10 +8,6 @@ import { roman } from '../../text/numbers'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
 import { answer, beginSmall, printing, type Bind } from './setting'
-
-/** Any spelling of a DOI reduced to 10.… */
-export const bareDoi = (doi: string): string => doi.trim().replace(/^(?:https?:\/\/)?(?:dx\.|www\.)?doi\.org\//iu, '')
-  .replace(/^doi:?\s*/iu, '').replace(/^info:doi\//iu, '').replace(/[.,;]$/u, '')
 
 const setDoi = (style: Style, raw: string): string => fillPattern(style.url.doi, { doi: bareDoi(raw) })
 const setAddress = (style: Style, url: string): string => (style.url.address === undefined ? url : fillPattern(style.url.address, { url }))
