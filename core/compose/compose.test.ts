@@ -12,7 +12,7 @@ import { captionCredit } from './caption-credit'
 import { explain } from './explain'
 import { parseTemplate } from '../styles/template'
 import { firstWords, nounPhrase } from './titles'
-import { bareDoi } from './values/places'
+import { bareDoi } from '../source/values/addresses'
 
 const style = (id: string) => styleOf(id)!
 let n = 0
