@@ -275,6 +275,8 @@ describe('titles', () => {
     The house of Moss & Co. | The house of Moss & Co.
     A history of Vitamin C. | A history of Vitamin C.
     And then … | And then …
+    Coast. Eng. Lett. | Coast. Eng. Lett.
+    SILT AND SALT. | SILT AND SALT
     And then... | And then...
     Who knows? | Who knows?
   `))('%s: %s', (given, clean) => { expect(withoutStop(given!)).toBe(clean) })
