@@ -27,7 +27,10 @@ export function reviewed(title: string): { title: string, by?: string } | undefi
   return { title: quoted?.[1] ?? (at ? text.slice(0, at.index) : text), ...(at ? { by: text.slice(at.index + at[0].length) } : {}) }
 }
 
-/** What ends with a stop of its own: abbreviations, initials, points of omission; and a title with stops inside it, which may be abbreviated. */
+/**
+ * What ends with a stop of its own: abbreviations, initials, points of omission; and a title with stops inside it, which
+ * may be abbreviated.
+ */
 const OWN_STOP = /(?:\.\.|…|\b(?:etc|et al|vs|inc|ltd|co|corp|jr|sr|st|dr|no|vol|dept|univ|assn|ca|ed|eds|rev|mt|ave|blvd|bros|(?:\p{L}\.)+\p{L}|\p{Lu}))\.$/iu
 export const withoutStop = (text: string): string =>
   text.endsWith('.') && !text.includes('. ') && !OWN_STOP.test(text) ? text.slice(0, -1).trimEnd() : text
