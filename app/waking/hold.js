@@ -111,8 +111,9 @@
     document.documentElement.append(told)
     return true
   }
-  let homeless = false
-  const begin = () => { homeless = restore() }
+  /** Words that found no field stand in the page until they are seen. */
+  let shows = false
+  const begin = () => { shows = restore() }
   addEventListener('DOMContentLoaded', begin)
   addEventListener('beforeunload', asks)
   for (const type of Object.keys(on)) addEventListener(type, on[type], true)
@@ -138,7 +139,7 @@
     }
     typed.forEach((was, el) => write(el, was))
     // The page has it now, and keeps it in its own way.
-    if (!homeless) try { localStorage.removeItem(KEPT) } catch { /* it was kept nowhere */ }
+    if (!shows) try { localStorage.removeItem(KEPT) } catch { /* it was kept nowhere */ }
     // One after the other: what the first opens, the second is meant for.
     let wait = Promise.resolve()
     held.forEach((again) => { wait = wait.then(again).then(() => new Promise(done => setTimeout(done, 30))) })

@@ -1,5 +1,6 @@
 /** The order of the list, and the reasons for it in words. Sources: APA 7, 9.44–9.49; Chicago 18, 13.68–13.71; MLA 9, 5.123–5.129. */
 import { compareKeys, fold, foldTitle, foldWords, ignoredArticle } from '../text/filing'
+import { ordinal, ORDINAL_WORDS } from '../text/numbers'
 import { givenName, sameNames, surname, type Name } from '../source/names'
 import type { Style } from '../styles/schema'
 import { textOfAtoms } from './line'
@@ -70,14 +71,8 @@ export function fileAll(entries: readonly Entry[], before?: readonly Entry[]): r
   return kept
 }
 
-const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth']
 /** "third", "21st". */
-function ordinal(n: number): string {
-  const word = ORDINALS[n - 1]
-  if (word) return word
-  const teen = n % 100 > 10 && n % 100 < 14
-  return `${n}${teen ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th')}`
-}
+const inOrder = (n: number): string => ORDINAL_WORDS[n - 1] ?? ordinal(n)
 /** Reasons are rich text: letters bold, words italic. Its first letter, or what else it begins with: "under t". */
 const under = (words: string): string => `under <b>${[...words][0] ?? '?'}</b>`
 const counted = (article: string): string => `<i>${article[0]!.toUpperCase()}${article.slice(1).toLowerCase()}</i> is not counted`
@@ -114,5 +109,5 @@ export function filingReasons(work: Work, previous: Work | undefined): string[] 
 
 /** Why an entry of a list by appearance stands where it stands. */
 export const appearanceReasons = (at: number, cited: boolean): string[] => [
-  cited ? `${ordinal(at + 1)} work cited` : 'not cited: after the works that are',
+  cited ? `${inOrder(at + 1)} work cited` : 'not cited: after the works that are',
 ]

@@ -226,7 +226,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
   presentation: () => work => /^(?:conference |oral )?presentation$/iu.test(work.text('genre')),
   unpublished: () => work => /^unpublished\b/iu.test(work.text('genre')),
-  wiki: () => work => /\bwiki/iu.test(work.text('genre')) || /wiki|pedia$/iu.test(work.text('container')),
+  wiki: () => work => /\bwiki/iu.test(work.text('genre')) || /wiki|(?<!cyclo)(?<!cyclopa)pedia$/iu.test(work.text('container')),
   standIn: kind => anything(compile(kind.layout.standIn ?? '', kind)),
 }
 

@@ -130,12 +130,12 @@ export class Work {
       : NO_GROUPS
     const { issued } = this.dates
     // A date in words that is none says how far it has come.
-    if (issued && !issued.start && issued.literal && ON_ITS_WAY.test(issued.literal)) {
+    if (issued && !issued.start && issued.literal && ON_ITS_WAY.test(issued.literal) && issued.literal.length < 40) {
       this.texts.status ??= issued.literal
       delete this.dates.issued
     }
     this.issued = this.dates.issued
-    this.inPress = !this.issued && this.texts.status !== undefined && /press|forthcoming|accepted|to be published/iu.test(this.texts.status)
+    this.inPress = !this.issued && this.texts.status !== undefined && ON_ITS_WAY.test(this.texts.status)
     const language = this.texts.language
     this.foreign = language !== undefined && !/^(?:en\b|eng|english)/iu.test(language)
     this.lead = this.leader()
@@ -219,7 +219,8 @@ interface LeadGroup { roles: FieldOf<'names'>[], names: readonly Name[] }
 /** Who leads: the role that decides, all the names; where several roles lead together, each with its names. */
 export interface Lead { role: FieldName, names: readonly Name[], groups?: readonly LeadGroup[] }
 
-const ON_ITS_WAY = /^(?:\(?in (?:the )?press\)?|forthcoming|accepted|to appear|to be published|in preparation|submitted|under review)$/iu
+/** What is on its way to print; what is only written or sent in is not. */
+const ON_ITS_WAY = /\b(?:press|forthcoming|accepted|to be published|to appear)\b/iu
 const NOBODY: readonly Name[] = []
 const GENERIC = /^(?:introduction|foreword|preface|afterword|prologue|epilogue)\.?$/iu
 const NO_GROUPS: readonly string[] = []

@@ -89,7 +89,8 @@ function setInitials(given: string, style: InitialStyle): string {
 }
 
 const SUFFIX = /^(?:jr|sr|[ivx]{2,4}|esq|ph\.?d|m\.?d)\.?$/iu
-const PARTICLES = new Set([
+/** Small words before a surname that belong to it. */
+export const PARTICLES: ReadonlySet<string> = new Set([
   'van',
   'von',
   'de',

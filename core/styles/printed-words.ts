@@ -1,6 +1,6 @@
 /** Every word that a style prints of its own; kept by hand, for the eye that looks at a new one (spelling.ts). */
 export const PRINTED_WORDS = `
-Suppl suppl supp nos vol Vols modified last Annu Res Memo Discussion White Unpublished Hoc composed case
+Suppl suppl supp nos vol Vols modified last Annu Res Memo Discussion White Unpublished composed case
 Accessed Album Appendices Appendix Art Article Artwork Audio Australian Author Available B Bachelor’s BC BCE
 Bibliography Book Books British Brochure C Canadian Chapter Chapters Chinese Cited Class Column Columns Comp Compiler
 Compilers Composer Composers Comps Computer Course Created Creator Creators D Data Dataset DC Directed Director

@@ -6,6 +6,7 @@ it.each<[string, string, string, string]>([
   ['Mending the Pond – carewick notes', 'Carewick Notes', 'Mending the Pond', 'Mending the Pond'],
   ['Mending the Pond: Carewick Notes', 'Carewick Notes', 'Mending the Pond', 'Mending the Pond: Carewick Notes'],
   ['Carewick Notes - Mending the Pond', 'Carewick Notes', 'Mending the Pond', 'Carewick Notes - Mending the Pond'],
+  ['On Human-Nature', 'Nature', 'On Human-Nature', 'On Human-Nature'],
   ['Mending the Pond with Carewick Notes', 'Carewick Notes', 'Mending the Pond with Carewick Notes', 'Mending the Pond with Carewick Notes'],
   ['Carewick Notes', 'Carewick Notes', 'Carewick Notes', 'Carewick Notes'],
   ['Mending (the Pond) | C++ [Notes]', 'C++ [Notes]', 'Mending (the Pond)', 'Mending (the Pond)'],

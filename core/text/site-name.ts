@@ -1,8 +1,11 @@
 /** The name of a site beside a title, as windows and search results write it: "Mending the Pond | Carewick Notes". */
 
 const alike = (a: string, b: string): boolean => a.toLowerCase() === b.toLowerCase()
-/** Signs that part the two, with their spaces; they are few letters, and no more are looked at. */
-const BEHIND = /\s{0,8}[|–—·»:-]\s{0,8}$/u
+/**
+ * Signs that part the two, with their spaces; a dash without any joins words ("Anti-Nature"). They are few letters, and no
+ * more are looked at.
+ */
+const BEHIND = /(?:\s{0,8}[|:]\s{0,8}|\s{1,8}[–—·»-]\s{1,8})$/u
 const BEFORE = /^\s*[|–—·»:-]\s+/u
 const NEAR = 12
 

@@ -44,6 +44,8 @@ export interface Kind {
   forDegree?: boolean
   /** Its number may come with the words that name its office: "U.S. Patent No. 9,876,543". */
   patented?: boolean
+  /** Its number may come with what sort it is: "Working Paper 23-07". */
+  numberedSort?: boolean
   /** Its number may hold its season too: "Season 2, Episode 5", S02E05. */
   episodic?: boolean
   /** Other makers named inside the entry, in this order. */

@@ -3,7 +3,7 @@ import { kind } from './kind'
 
 export const papers = {
   'report': kind({
-    label: 'Report', whole: true, paged: true,
+    label: 'Report', whole: true, paged: true, numberedSort: true,
     words: 'government report, technical report, white paper, policy paper, survey, annual report, official document',
     required: ['author', 'issued', 'title', 'publisher'], usual: ['genre', 'number', 'place', 'url', 'doi'],
     lead: ['author', 'editor'], makers: ['editor'],
@@ -15,7 +15,7 @@ export const papers = {
     number: 'number', publisherKey: 'institution',
   }),
   'working-paper': kind({
-    label: 'Working paper', like: 'report', whole: true, paged: true,
+    label: 'Working paper', like: 'report', whole: true, paged: true, numberedSort: true,
     words: 'discussion paper, draft paper',
     required: ['author', 'issued', 'title', 'publisher'], usual: ['genre', 'number', 'series', 'place', 'url', 'doi'],
     lead: ['author'], makers: [],

@@ -1,8 +1,6 @@
 /** Editions: "Second edition, revised", "2nd ed.", "2e", "3. Aufl." as a number with what else is said of it. */
-const NUMBERED = [
-  'first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth',
-  'eleventh', 'twelfth', 'thirteenth', 'fourteenth', 'fifteenth', 'sixteenth', 'seventeenth', 'eighteenth', 'nineteenth', 'twentieth',
-]
+import { ORDINAL_WORDS } from '../../text/numbers'
+
 const TERM = /(?<!\p{L})(?:editions?|edn?s?|auflage|aufl|édition|éd)(?!\p{L})\.?/giu
 
 /** The number, none where it has none; and the words beside it ("revised", "international student"). */
@@ -28,7 +26,7 @@ export function edition(given: string): ReadEdition {
 function numberOf(word: string): number | undefined {
   const digits = /^(\d{1,3})(?:st|nd|rd|th|d|e|er|ère|ème|\.)?$/iu.exec(word)
   if (digits) return Number(digits[1])
-  const at = NUMBERED.indexOf(word.toLowerCase())
+  const at = ORDINAL_WORDS.indexOf(word.toLowerCase())
   return at < 0 ? undefined : at + 1
 }
 

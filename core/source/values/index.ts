@@ -42,7 +42,7 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
   if (kind.episodic) cleanEpisode(texts)
   else if (texts.number) {
     const read = labelled(texts.number)
-    if (read && kind.whole && !kind.forDegree) {
+    if (read && kind.numberedSort) {
       const own = texts.genre === undefined || sort(texts.genre).toLowerCase() === read.sort.toLowerCase()
       // "Report No. 4" is number 4; what sort of report is said once.
       if (own || read.sort.toLowerCase() === 'report') {

@@ -1,7 +1,6 @@
 /** Names as they come: in capitals, with initials that lack their stops. */
-import { looksLikeGroup, readName, type Name } from '../names'
+import { looksLikeGroup, PARTICLES, readName, type Name } from '../names'
 
-const SMALL = /^(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|y|e)$/iu
 /** Only capitals, and more than an initial. */
 const isShouted = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text)
 
@@ -10,7 +9,7 @@ const spoken = (word: string): string =>
   word.toLowerCase().replace(/(?<![\p{L}])\p{L}/gu, first => first.toUpperCase()).replace(/\bMc(\p{Ll})/gu, (_, letter: string) => `Mc${letter.toUpperCase()}`)
 
 const familyOf = (family: string): string =>
-  family.split(' ').map((word, i, all) => (i < all.length - 1 && SMALL.test(word) ? word.toLowerCase() : spoken(word))).join(' ')
+  family.split(' ').map((word, i, all) => (i < all.length - 1 && PARTICLES.has(word.toLowerCase()) ? word.toLowerCase() : spoken(word))).join(' ')
 
 /** Initials without stops have them: "AR" A. R., "Mary B" Mary B. What is shouted is a name where it is longer than that. */
 function givenOf(given: string, shouted: boolean): string {

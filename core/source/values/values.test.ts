@@ -369,6 +369,7 @@ describe('the texts of a source', () => {
     ['report', { number: 'Working Paper 23-07' }, { number: '23-07', genre: 'Working Paper' }],
     ['report', { number: 'Technical Report 12', genre: 'Technical Report' }, { number: '12', genre: 'Technical Report' }],
     ['report', { number: '12', genre: 'Technical report no.' }, { number: '12', genre: 'Technical report' }],
+    ['standard', { number: 'MSO Standard 4471' }, { number: 'MSO Standard 4471' }],
     ['tv-episode', { number: 'S02E05' }, { number: '5', season: '2' }],
     ['tv-episode', { number: '5', volume: '2' }, { number: '5', season: '2' }],
     ['tv-episode', { number: 'Episode 5', season: 'Season 2' }, { number: '5', season: '2' }],
