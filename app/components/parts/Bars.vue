@@ -79,6 +79,7 @@ const beside = computed(() => {
       </PartsButton>
     </p>
     <div
+      v-show="shown || !failed"
       ref="picture"
       aria-hidden="true"
       :style="{ height: `${height}px` }"
