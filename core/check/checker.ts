@@ -23,6 +23,7 @@ import { printedBy, type Found, type PaperSetting, type PaperToCheck } from './s
 import { leadNames, surnamesOf } from './typed'
 
 const FAMILIES_OF_TEXT = [CITATIONS, QUOTATIONS, OWN_WORDS, LIST, PAGE]
+const BLOCK_RULES = FAMILIES_OF_TEXT.flatMap(family => family.block)
 
 interface KeptBlock {
   paper: PaperSetting
@@ -104,9 +105,7 @@ export const checkPaper = (given: PaperToCheck): Finding[] => new Checker().chec
 function readingRules(paper: PaperSetting, block: DocNode, reading: BlockReading, printed: ReturnType<typeof printedBy>): Finding[] {
   if (!reading.lines.some((line) => line.text.trim())) return []
   const setting = { paper, block, reading, printed }
-  return FAMILIES_OF_TEXT.flatMap(family => family.block)
-    .flatMap(rule => asked(rule, () => rule(setting)))
-    .map(found => put(found, paper))
+  return BLOCK_RULES.flatMap(rule => asked(rule, () => rule(setting))).map(found => put(found, paper))
 }
 
 /** Ids of the numbered list; where nothing is cited or listed, of the sources in the order they came. */

@@ -10,7 +10,7 @@ import type { BlockSetting, Found } from './setting'
 
 /** Each citation of a block, with the line it stands in. */
 export const eachCitation = ({ reading }: BlockSetting, visit: (line: Line, citation: LineCitation) => Found[]): Found[] =>
-  reading.lines.flatMap(line => line.citations.flatMap(citation => visit(line, citation)))
+  reading.citations.length ? reading.lines.flatMap(line => line.citations.flatMap(citation => visit(line, citation))) : []
 
 /** The block with one citation's data changed. */
 const recited = (block: DocNode, line: Line, { at, id }: LineCitation, data: LineCitation['data']): DocNode =>

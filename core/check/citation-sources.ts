@@ -6,6 +6,7 @@ import type { DocNode } from '../sheet/document'
 import { readLocator } from '../source/locators'
 import type { Source } from '../source/model'
 import { isCommon } from '../text/capitals'
+import { matchesOf } from '../text/matches'
 import { plain } from '../text/runs'
 import { foldWords } from '../text/filing'
 import { lostKeys, markFound } from './marks-left'
@@ -68,7 +69,7 @@ export const typed: BlockRule = ({ reading, block, paper }) => reading.lines.fla
       fix: { label: 'Make it a citation', change: blockBecomes(citedThere(block, line, { from, to }, typed.data, idFor(line, from))) },
     }
   })
-  const atSecondHand = [...line.text.matchAll(SECOND_HAND)].map((match): Found => ({
+  const atSecondHand = matchesOf(line.text, SECOND_HAND).map((match): Found => ({
     check: 'citations.secondary',
     excerpt: cut(match[0]),
     where: wordsAt(line, match.index, match.index + match[0].length),
@@ -92,10 +93,12 @@ export const typed: BlockRule = ({ reading, block, paper }) => reading.lines.fla
   return [...said, ...atSecondHand, ...lost]
 })
 
+const CAPITAL_WORD = /(?<![\p{L}\p{N}’'-])\p{Lu}[\p{L}-]{3,40}(?![\p{L}\p{N}-])/gu
+const NUMBER_TYPED = /\[(\d{1,3})\]/gu
 /** “(Rabbitt, 1982, as cited in Lyon, 2014)”. */
 const SECOND_HAND = /\((?=[^()]{0,200}\b(?:cited|quoted|qtd\.) (?:in|by) )[^()]{3,260}\)/gu
 
-const rangesOf = (text: string) => [...text.matchAll(SECOND_HAND)].map(match => ({ from: match.index, to: match.index + match[0].length }))
+const rangesOf = (text: string) => matchesOf(text, SECOND_HAND).map(match => ({ from: match.index, to: match.index + match[0].length }))
 
 /** Whether works stand in another order than the list's; the list is read from what the paper numbers or files. */
 function outOfOrder(paper: BlockSetting['paper'], items: readonly Source[]): boolean {
@@ -113,7 +116,7 @@ export const misnamed: BlockRule = setting => eachCitation(setting, (line, citat
   const others = setting.paper.leads()
   return surnamesOf(source).flatMap((name): Found[] => {
     const lead = foldWords(name)
-    const words = [...text.matchAll(/(?<![\p{L}\p{N}’'-])\p{Lu}[\p{L}-]{3,40}(?![\p{L}\p{N}-])/gu)]
+    const words = matchesOf(text, CAPITAL_WORD)
     if (words.some(one => one[0] === name) || (/[\s’'-]/u.test(name) && text.includes(name))) return []
     const match = words.find((one) => {
       const folded = foldWords(one[0])
@@ -139,7 +142,7 @@ export const numberOrder: WholeRule = ({ paper, readings, composition }) => {
   let most = 0
   for (const [block, { lines }] of readings.entries()) {
     for (const line of lines) {
-      for (const match of line.text.matchAll(/\[(\d{1,3})\]/gu)) {
+      for (const match of matchesOf(line.text, NUMBER_TYPED)) {
         const n = Number(match[1])
         if (n > most + 1) {
           const where = { at: 'words' as const, block, path: line.path, from: match.index, to: match.index + match[0].length }

@@ -1,5 +1,6 @@
 /** Findings about the writer's own words: what rests on nothing, what is somebody's without a name, what is too close to its source. */
 import { textEnds } from '../sheet/appendices'
+import { matchesOf } from '../text/matches'
 import { countOf } from '../text/words'
 import { closeness } from './closeness'
 import { blotted, citationsIn, ofBlock, quotedAt, readable, sentenceAt, type Line } from './reading'
@@ -19,7 +20,7 @@ const hasNear = (line: Line, from: number, sentences: number): boolean => {
 
 const nothingBehind: BlockRule = ({ reading }) => reading.lines.flatMap((line): Found[] => {
   if (line.kind !== 'paragraph' && line.kind !== 'item') return []
-  return [...line.text.matchAll(NOBODY)]
+  return matchesOf(line.text, NOBODY)
     .filter(match => !hasNear(line, match.index, 1) && !quotedAt(line, match.index))
     // “The surveys agree” of surveys that were cited a moment before are no strangers.
     .filter(match => !/^(?:the|these|those|both) /iu.test(match[0]) || !((line.citations[0]?.at ?? Infinity) < match.index))
@@ -44,7 +45,7 @@ const BODY = 35
 const claimIn = ofBlock(({ kind, lines, citations }) => {
   const [line] = lines
   if (kind !== 'paragraph' || !line || citations.length || countOf(line.text) < BODY) return undefined
-  const first = [...line.text.matchAll(CLAIM)].find(match => !quotedAt(line, match.index))
+  const first = matchesOf(line.text, CLAIM).find(match => !quotedAt(line, match.index))
   return first && !NOBODY_ONCE.test(line.text) ? { line, sentence: line.sentences[sentenceAt(line, first.index)]! } : undefined
 })
 /** A paragraph of the body that claims things and cites nothing; of more than two, the first and the last open and close. */

@@ -4,6 +4,7 @@ import { isAppendix, typedLabel } from '../sheet/appendices'
 import type { DocNode } from '../sheet/document'
 import type { Detail } from '../styles/ids'
 import { foldWords } from '../text/filing'
+import { matchesOf } from '../text/matches'
 import { blockBecomes, splice, spliceLines, type Splice } from './mending'
 import { CITED, ofBlock, readable } from './reading'
 import { cut, wordsAt, type BlockRule, type Found, type RuleFamily, type WholeRule } from './setting'
@@ -14,7 +15,7 @@ interface Sort { check: Found['check'], label: string, find: RegExp, put: (match
 /** What is found in the lines of a block as one finding, at the first of it: a paragraph full of doubled spaces is one thing to do. */
 const spliced = ({ check, label, find, put, named }: Sort): BlockRule => ({ reading, block }) => {
   const lines = reading.lines.flatMap((line) => {
-    const found = line.kind === 'verse' ? [] : [...line.text.matchAll(find)].filter((match) => match[0].length < line.text.length)
+    const found = line.kind === 'verse' ? [] : matchesOf(line.text, find).filter((match) => match[0].length < line.text.length)
     return found.length ? [{ line, found }] : []
   })
   const [first] = lines

@@ -3,6 +3,7 @@ import { requoteText } from '../sheet/requote'
 import { linesOf } from '../sheet/measure'
 import type { DocNode } from '../sheet/document'
 import { foldWords } from '../text/filing'
+import { matchesOf } from '../text/matches'
 import { curlMarks, isMeasure } from '../text/quotes'
 import { countOf } from '../text/words'
 import { citationOf, QUOTATION } from './citation-rules'
@@ -13,7 +14,7 @@ import { cut, shown, wordsAt, type BlockRule, type BlockSetting, type Found, typ
 
 const eachQuotation = ({ reading }: BlockSetting, visit: (line: Line, one: Quoted) => Found[]): Found[] =>
   reading.lines.flatMap((line) =>
-    line.kind === 'heading' || line.kind === 'caption'
+    !line.quoted.length || line.kind === 'heading' || line.kind === 'caption'
       ? []
       : line.quoted.filter((one) => one.level === 0).flatMap((one) => visit(line, one)),
   )
@@ -257,9 +258,10 @@ const unclosed: BlockRule = setting => setting.reading.lines.flatMap((line, i): 
   ]
 })
 
+const STRAIGHT = /["']/gu
 const marksIn = ofBlock(({ lines }) => ({
   curly: lines.some((line) => /[“”‘’]/u.test(line.text)),
-  straight: lines.flatMap((line) => [...line.text.matchAll(/["']/gu)].map(({ 0: mark, index: at }) => ({ line, at, mark }))),
+  straight: lines.flatMap((line) => matchesOf(line.text, STRAIGHT).map(({ 0: mark, index: at }) => ({ line, at, mark }))),
 }))
 /** One finding for the whole paper, mended block by block at once. Apostrophes alone count only among curly ones. */
 const straight: WholeRule = ({ readings, doc }) => {

@@ -4,6 +4,7 @@
  */
 import { readCitation, type CitationData, type DocNode } from '../sheet/document'
 import { isRemark } from '../sheet/walking'
+import { firstWhere } from '../text/lookup'
 import { findQuotes } from '../text/quotes'
 import { countOf } from '../text/words'
 
@@ -186,16 +187,6 @@ export function sentencesIn(text: string): Stretch[] {
   return out
 }
 
-/** The first of some that are sorted for which something holds, by its number; their count where it holds for none. */
-function firstWhere<T>(sorted: readonly T[], holds: (one: T) => boolean): number {
-  let [from, to] = [0, sorted.length]
-  while (from < to) {
-    const middle = (from + to) >> 1
-    if (holds(sorted[middle]!)) to = middle
-    else from = middle + 1
-  }
-  return from
-}
 /** The sentence that a place is in, by its number in the line. */
 export const sentenceAt = ({ sentences }: Line, at: number): number =>
   Math.min(firstWhere(sentences, ({ to }) => at < to), sentences.length - 1)

@@ -8,6 +8,7 @@ import { dateOf, namesOf, textOf, type Source } from '../source/model'
 import { surname } from '../source/names'
 import type { System } from '../styles/ids'
 import { foldWords } from '../text/filing'
+import { matchesOf } from '../text/matches'
 import { stripRich } from '../text/rich'
 import { withinSlips } from '../text/slips'
 import { CITED } from './reading'
@@ -63,7 +64,7 @@ export class TypedReader {
     const out: Unmatched[] = []
     const patterns = this.system === 'author-page' ? [DATED, SPOKEN, PAGED] : [DATED, SPOKEN]
     for (const pattern of patterns) {
-      for (const match of text.matchAll(pattern)) {
+      for (const match of matchesOf(text, pattern)) {
         const [from, to] = [match.index, match.index + match[0].length]
         const name = match[1]!
         if (

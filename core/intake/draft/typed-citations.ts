@@ -8,6 +8,8 @@ import { kindOf } from '../../source/kinds'
 import { surname } from '../../source/names'
 import { readLocator } from '../../source/locators'
 import type { CitationData } from '../../sheet/document'
+import { firstWhere } from '../../text/lookup'
+import { matchesOf } from '../../text/matches'
 
 export interface Typed {
   data: CitationData
@@ -18,6 +20,11 @@ export interface Typed {
 }
 type Piece = string | Typed
 interface Known { id: string, first: string, names: string[], year: string, title: string, pages: string }
+
+const BRACKETED = /\(([^()]{1,300})\)/gu
+const NUMBERED = /\[(\d{1,3}(?:\s*[,–-]\s*\d{1,3})*)(?:,\s*(p[^\]]{1,20}))?\](?:\s*[–-]\s*\[(\d{1,3})\])?/gu
+const SENTENCE_END = /[.?!][”’"']?\s+(?=\p{Lu})|[)\]]/gu
+const CAPITAL_WORD = /(?<![\p{L}’'-])\p{Lu}[\p{L}’'-]+/gu
 
 /**
  * What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1;
@@ -50,7 +57,8 @@ export class TypedCitations {
   /** Splits text at the citations typed in it. */
   read(text: string): Piece[] {
     const found: { from: number, to: number, typed: Typed }[] = []
-    for (const match of text.matchAll(/\(([^()]{1,300})\)/gu)) {
+    const named = new NamesSaid(text, this.byFirst)
+    for (const match of matchesOf(text, BRACKETED)) {
       const narrative = this.narrative(text.slice(0, match.index), match[1]!)
       if (narrative) {
         found.push({
@@ -60,11 +68,11 @@ export class TypedCitations {
         })
         continue
       }
-      const data = this.several(match[1]!) ?? this.placeOf(text, match.index, match[1]!)
+      const data = this.several(match[1]!) ?? this.placeOf(named, match.index, match[1]!)
       if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
     }
     if (this.numbered.length) {
-      for (const match of text.matchAll(/\[(\d{1,3}(?:\s*[,–-]\s*\d{1,3})*)(?:,\s*(p[^\]]{1,20}))?\](?:\s*[–-]\s*\[(\d{1,3})\])?/gu)) {
+      for (const match of matchesOf(text, NUMBERED)) {
         const data = this.numbers(match[1]!, match[2], match[3])
         if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
       }
@@ -110,14 +118,9 @@ export class TypedCitations {
    * A place alone, "(15)", behind a name in its sentence: "As Okafor argues, bees rest (15)". Likely, never sure: a number
    * in brackets may say how many. A year is none, nor a page that the source does not have.
    */
-  private placeOf(text: string, at: number, inside: string): Omit<Typed, 'typed'> | undefined {
+  private placeOf(named: NamesSaid, at: number, inside: string): Omit<Typed, 'typed'> | undefined {
     if (!/^(?:pp?\.\s*)?\d{1,4}(?:\s*[-–]\s*\d{1,4})?$/u.test(inside) || /^(?:1[5-9]|20)\d\d$/u.test(inside)) return undefined
-    const before = text.slice(Math.max(0, at - 400), at)
-    const sentence = before.slice(Math.max(...[...before.matchAll(/[.?!][”’"']?\s+(?=\p{Lu})|[)\]]/gu)].map(end => end.index + 1), 0))
-    const [one, ...more] = this.owned([...new Set([...sentence.matchAll(/(?<![\p{L}’'-])\p{Lu}[\p{L}’'-]+/gu)].flatMap(([word]) => {
-      const name = foldWords(word.replace(/[’']s?$/u, ''))
-      return this.byFirst.get(name) ?? []
-    }))])
+    const [one, ...more] = this.owned([...new Set(named.before(at))])
     const locator = readLocator(inside)
     if (!one || more.length || !locator || !within(one.pages, locator.place)) return undefined
     return { sure: false, data: { items: [{ id: one.id, locator }], form: 'suppress-author' } }
@@ -218,6 +221,27 @@ export class TypedCitations {
         form: 'parenthetical',
       },
     }
+  }
+}
+
+/** The names of sources that a text says, each found once, however many places in brackets ask for what stands before them. */
+class NamesSaid {
+  private found: { ends: readonly number[], names: readonly { at: number, known: Known }[] } | undefined
+
+  constructor(private readonly text: string, private readonly byFirst: ReadonlyMap<string, readonly Known[]>) {}
+
+  private look() {
+    const ends = matchesOf(this.text, SENTENCE_END).map(end => end.index + 1)
+    const names = matchesOf(this.text, CAPITAL_WORD).flatMap(({ 0: word, index: at }) =>
+      (this.byFirst.get(foldWords(word.replace(/[’']s?$/u, ''))) ?? []).map(known => ({ at, known })))
+    return { ends, names }
+  }
+
+  /** Those in the same sentence before a place, and no more than 400 letters away. */
+  before(place: number): Known[] {
+    const { ends, names } = this.found ??= this.look()
+    const from = Math.max(place - 400, ends[firstWhere(ends, end => end > place) - 1] ?? 0)
+    return names.slice(firstWhere(names, ({ at }) => at >= from), firstWhere(names, ({ at }) => at >= place)).map(({ known }) => known)
   }
 }
 
