@@ -6,6 +6,7 @@ import type { Layout, Style } from '../styles/schema'
 import { LAYOUT_TEMPLATES } from '../styles/ids'
 import { parseTemplate, type Alternative, type Node, type Term } from '../styles/template'
 import { FIELDS, type FieldName } from '../source/fields'
+import { foldWords } from '../text/filing'
 import { isDerived, isThing, isValue, type Compared, type Thing, type ValueName } from '../styles/vocabulary'
 import { glue, type Atom } from './line'
 import type { KindSetting, Telling, Work } from './work'
@@ -225,6 +226,10 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   slides: () => work => !work.has('event') && /\bslides?\b|\bpowerpoint\b/iu.test(work.text('genre')),
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
   presentation: () => work => /^(?:conference |oral )?presentation$/iu.test(work.text('genre')),
+  sorted: () => (work) => {
+    const genre = foldWords(work.text('genre'))
+    return genre !== '' && !` ${foldWords(work.text('title'))} `.includes(` ${genre} `)
+  },
   unpublished: () => work => /^unpublished\b/iu.test(work.text('genre')),
   wiki: () => work => /\bwiki/iu.test(work.text('genre')) || /wiki|(?<!cyclo)(?<!cyclopa)pedia$/iu.test(work.text('container')),
   standIn: kind => anything(compile(kind.layout.standIn ?? '', kind)),

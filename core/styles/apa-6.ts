@@ -1,6 +1,7 @@
 /** APA 6: Publication Manual of the American Psychological Association, 6th edition (2010). What the 7th changed is set back. */
 import { rowOf } from '../text/lookup'
 import { apa7 } from './apa-7'
+import { GIVES_WAY } from './giving-way'
 import type { Layout, Style } from './schema'
 import { APA_6 } from './sections'
 import { etAl, nameForm, PRESENTED, SAYS } from './shared'
@@ -29,9 +30,9 @@ const kinds: Record<string, Layout> = {
   'blog-post': { what: '{title} ⟦Web log post⟧', inside: '' },
   'social-post': { what: '{title}{@bracket}', inside: '' },
   'report': { yearOnly: true, what: '*{title}*<number?[ (<genre?{genre.series}|Report> No. {number})]|[ ⟦{description}⟧]>', inside: '{@imprint}' },
-  'working-paper': { yearOnly: true, what: '*{title}*<number?[ (<genre?{genre.series}|Working Paper> No. {number})]|[ ⟦{description}⟧]>', inside: '{@imprint}' },
+  'working-paper': { yearOnly: true, what: '*{title}*<number?[ (<series?{series}|genre?{genre.series}|Working Paper> No. {number})]|series? ({series})|[ ⟦{description}⟧]>', inside: '{@imprint}' },
   'standard': { yearOnly: true, what: '*{title}*[ ({number})]', inside: '{@imprint}' },
-  'preprint': { yearOnly: true, what: '*{title}*', inside: '<!online?{publisher}>' },
+  'preprint': { yearOnly: true, what: '*{title}*<!online?[ ({number})]>', inside: '<!online?{publisher}>' },
   'thesis': { yearOnly: true, what: '*{title}*<@kept?[ (<{description}|Thesis>[, {publisher}])]| (Unpublished <description?{description.lower}|thesis>)>', inside: '<@kept?|[{publisher}]{&, }{place}>', parts: { kept: '<online?{url}{doi}|{archive}>' } },
   'talk': { dateForm: 'monthly', what: '*{title}*', inside: '<publisher?{description} presented at {publisher.the}|event?{description} presented at {event.the}>{&, }{venue}' },
   'film': { yearOnly: true, what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
@@ -55,7 +56,7 @@ export const apa6: Style = {
     later: nameForm({ order: 'surname', given: 'none', pair: ' & ', last: ', & ', etAl: etAl(3, 1, { before: ' ' }) }),
     laterNarrative: nameForm({ order: 'surname', given: 'none', etAl: etAl(3, 1, { before: ' ' }) }),
   },
-  descriptions: { ...apa7.descriptions, 'talk': { from: 'genre', or: 'Lecture', words: PRESENTED }, 'film': 'Motion picture', 'online-video': 'Video file', 'podcast-episode': 'Audio podcast', 'podcast': 'Audio podcast' },
+  descriptions: { ...apa7.descriptions, 'talk': { from: 'genre', or: 'Lecture', words: PRESENTED }, 'film': { from: 'medium', or: 'Motion picture' }, 'album': { from: 'medium', or: 'Album' }, 'online-video': 'Video file', 'podcast-episode': 'Audio podcast', 'podcast': 'Audio podcast' },
   dates: { ...apa7.dates, forms: { ...apa7.dates.forms, monthly: { day: '{year}, {month}', month: '{year}, {month}', year: '{year}' } } },
   terms: { ...apa7.terms, selfPublished: 'Author' },
   url: { scheme: true, doi: 'doi:{doi}' },
@@ -76,6 +77,20 @@ export const apa6: Style = {
   },
   parts: { ...apa7.parts, imprint: IMPRINT, link: '<doi|{doi}|accessed?[Retrieved {accessed}[, from {url}]]|[Retrieved from {url}]>' },
   kinds,
+  silent: {
+    ...GIVES_WAY,
+    'place': 'an address stands for place and publisher (APA 6, 6.32)',
+    'publisher': 'an address stands for place and publisher (APA 6, 6.32)',
+    'container': 'what stands on a site is found by its address (APA 6, 7.11)',
+    'book.series': 'a book is found by its own title (APA 6, 6.29)',
+    'film.performer': 'producer and director lead a film (APA 6, 7.07)', 'film.producer': 'the director leads where there is one (APA 6, 7.07)', 'film.scriptWriter': 'producer and director lead a film (APA 6, 7.07)',
+    'song.composer': 'who performs it leads (APA 6, 7.07)',
+    'artwork.dimensions': 'its size is not said (APA 6, 7.07)', 'online-video.dimensions': 'its length is not said (APA 6, 7.07)', 'map.scale': 'the description is “Map” alone (APA 6, 7.07)',
+    'newspaper-article.edition': 'a newspaper goes by its date (APA 6, 7.01)', 'newspaper-article.section': 'a newspaper goes by date and page (APA 6, 7.01)',
+    'personal-communication.genre': 'all are called personal communication (APA 6, 6.20)', 'personal-communication.recipient': 'only the one who wrote is named (APA 6, 6.20)',
+    'talk.event': 'the body that held it is named (APA 6, 7.04)', 'talk.genre': 'a paper or poster is called so where it was given (APA 6, 7.04)',
+    'thesis.number': 'the number is given with the archive that it is from (APA 6, 7.05)',
+  },
   sections: APA_6,
   rules: {
     ...Object.fromEntries(Object.entries(apa7.rules).map(([id, rule]) => [id, { ...rule, source: rowOf(SECTIONS, id) ? `APA 6, ${rowOf(SECTIONS, id)}` : 'APA 6' }])),

@@ -1,5 +1,6 @@
 /** APA 7: Publication Manual of the American Psychological Association, 7th edition (2020). */
 import { DOUBLE_FIRST } from '../text/quotes'
+import { GIVES_WAY } from './giving-way'
 import type { PageRules, Style } from './schema'
 import { APA_7 } from './sections'
 import { CAPITAL_WORDS, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
@@ -61,8 +62,8 @@ export const apa7: Style = {
   descriptions: {
     film: 'Film', 'tv-series': 'TV series', 'tv-episode': { or: 'TV series episode', words: { 'radio': 'Radio broadcast', 'radio broadcast': 'Radio broadcast', 'radio episode': 'Radio broadcast', 'radio programme': 'Radio broadcast', 'radio program': 'Radio broadcast' } }, 'online-video': 'Video', 'podcast-episode': 'Audio podcast episode',
     podcast: 'Audio podcast', song: 'Song', album: 'Album',
-    software: { or: 'Computer software', words: { app: 'Mobile app', 'mobile app': 'Mobile app' } }, 'ai-output': 'Large language model',
-    dataset: 'Data set', artwork: { from: 'medium', or: 'Artwork' }, photograph: 'Photograph', map: 'Map', figure: { from: 'genre', or: 'Figure' },
+    software: { or: 'Computer software', words: { app: 'Mobile app', 'mobile app': 'Mobile app' } }, 'ai-output': { from: 'genre', or: 'Large language model' },
+    dataset: 'Data set', artwork: { from: 'medium', or: 'Artwork' }, photograph: { from: 'medium', or: 'Photograph' }, map: 'Map', figure: { from: 'genre', or: 'Figure' },
     'social-post': { from: 'genre', or: 'Post' }, thesis: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture' },
     'course-material': { from: 'genre', or: 'Class handout' }, brochure: { from: 'genre', or: 'Brochure' }, interview: 'Interview',
     foreword: { from: 'genre' }, 'archival-item': { from: 'genre' }, 'journal-article': { from: 'genre' }, 'magazine-article': { from: 'genre' },
@@ -113,9 +114,9 @@ export const apa7: Style = {
     'blog-post': { what: '{title}[ ⟦{description}⟧]', inside: '*{container}*' },
     'social-post': { what: '*{title:first20}*{@bracket}', inside: '{container}' },
     'report': { yearOnly: true, what: '*{title}*<number?[ (<genre?{genre.series}|Report> No. {number})]|[ ⟦{description}⟧]>', inside: '{publisher}' },
-    'working-paper': { yearOnly: true, what: '*{title}*<number?[ (<genre?{genre.series}|Working Paper> No. {number})]|[ ⟦{description}⟧]>', inside: '{publisher}' },
+    'working-paper': { yearOnly: true, what: '*{title}*<number?[ (<series?{series}|genre?{genre.series}|Working Paper> No. {number})]|series? ({series})|[ ⟦{description}⟧]>', inside: '{publisher}' },
     'standard': { yearOnly: true, what: '*{title}*[ ({number})]', inside: '{publisher}' },
-    'preprint': { yearOnly: true, what: '*{title}*', inside: '{publisher}' },
+    'preprint': { yearOnly: true, what: '*{title}*<!online?[ ({number})]>', inside: '{publisher}' },
     'thesis': { yearOnly: true, what: '*{title}*<@kept?[ <archive?[(Publication No. {number}) ]>⟦<{description}|Thesis>[, {publisher}]⟧]| ⟦Unpublished <description?{description.lower}|thesis>⟧>', inside: '<@kept?{archive}|{publisher}>', parts: { kept: '<online?{url}{doi}|{archive}>' } },
     'talk': { what: '*{title}*{@bracket}', inside: '{event}{&, }{publisher}{&, }{venue}' },
     'course-material': { what: '*{title}*{@bracket}', inside: '{event}{&, }{publisher}' },
@@ -131,10 +132,30 @@ export const apa7: Style = {
     'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'software': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'case': { entry: '{title:asgiven}[, {volume} {container}[ {pages}]][ ([{authority} ]{year})][. {url}]', titleInText: 'italic' },
-    'statute': { entry: '{title}[, {volume} {container}[ § {section}]][ ({year})][. {url}]', titleInText: 'plain' },
+    'statute': { entry: '{title}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})][. {url}]', titleInText: 'plain' },
     'interview': { what: '<title?{title}|⟦Interview[ by {interviewer:inline}]⟧>{& }<title?[⟦Interview by {interviewer:inline}⟧]>', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, {pages}]{&. }{publisher}', unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])', unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
-    'archival-item': { what: '⟦{title}⟧', inside: '<container?{container}[ ({archiveLocation.caps})]{&, }{archive}|{archive}[ ({archiveLocation.caps})]>{&, }{archivePlace}' },
+    'archival-item': { what: '<sorted?{title} ⟦{description}⟧|⟦{title}⟧>', inside: '<container?{container}[ ({archiveLocation.caps})]{&, }{archive}|{archive}[ ({archiveLocation.caps})]>{&, }{archivePlace}' },
+  },
+  silent: {
+    ...GIVES_WAY,
+    'place': 'a publisher is named without its place (APA 7, 9.29)',
+    'book.series': 'a book is found by its own title (APA 7, 10.2)',
+    'album.medium': 'how it was heard is not said (APA 7, 10.13)',
+    'song.medium': 'how it was heard is not said (APA 7, 10.13)',
+    'song.composer': 'a recording is credited to who performs it (APA 7, 10.13)',
+    'film.medium': 'how it was watched is not said (APA 7, 10.12)',
+    'film.performer': 'a film is credited to its director (APA 7, 10.12)',
+    'film.producer': 'a film is credited to its director (APA 7, 10.12)',
+    'film.scriptWriter': 'a film is credited to its director (APA 7, 10.12)',
+    'artwork.dimensions': 'the medium describes it; its size is not said (APA 7, 10.14)',
+    'online-video.dimensions': 'its length is no part of an entry (APA 7, 10.12)',
+    'map.scale': 'the description is “Map” alone (APA 7, 10.14)',
+    'newspaper-article.edition': 'a newspaper goes by its date (APA 7, 10.1)',
+    'newspaper-article.section': 'a newspaper goes by date and page (APA 7, 10.1)',
+    'personal-communication.genre': 'all are called personal communication (APA 7, 8.9)',
+    'personal-communication.recipient': 'only the one who wrote is named (APA 7, 8.9)',
+    'thesis.number': 'the number is given with the archive that it is from (APA 7, 10.6)',
   },
   sections: APA_7,
   rules: {

@@ -3,7 +3,8 @@
  * The Chicago Manual of Style. One set of layouts; what the editions and systems do differently are options.
  */
 import { DOUBLE_FIRST } from '../text/quotes'
-import type { Layout, PageRules, Rule, Style } from './schema'
+import { GIVES_WAY } from './giving-way'
+import type { Layout, PageRules, Rule, Silences, Style } from './schema'
 import { CHICAGO_17_AUTHOR_DATE, CHICAGO_17_NOTES, CHICAGO_18_AUTHOR_DATE, CHICAGO_18_NOTES } from './sections'
 import { captions, CREDIT, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MDY, MONTHS_FULL, nameForm, PATENT_OFFICES, PRESENTED_SMALL, ROLE_JOINS, SAYS, SEASONS_US, SPACED, SPACED_POINTS, YEAR } from './shared'
 import { APPENDIX_BEFORE, BLANK_LINE, manuscript, numberAt } from './shared-page'
@@ -114,13 +115,38 @@ export function chicago({ edition, authorDate }: Variant): Style {
       short: '{lead:short,bare}{&, }"{short}"{&, }{locator}',
     },
     kinds: layouts(old),
+    silent: silences(old, authorDate),
     sections: old ? (authorDate ? CHICAGO_17_AUTHOR_DATE : CHICAGO_17_NOTES) : authorDate ? CHICAGO_18_AUTHOR_DATE : CHICAGO_18_NOTES,
     rules: rules(edition),
   }
 }
 
+/** What the editions leave unsaid. */
+const silences = (old: boolean, authorDate: boolean): Silences => ({
+  ...GIVES_WAY,
+  ...(old
+    ? { 'thesis.place': 'a thesis names its university alone (Chicago 17, 14.215)' }
+    : {
+        'place': 'a publisher is named without its place (Chicago 18, 14.30)',
+        ...Object.fromEntries(PARTS.map(kind => [`${kind}.pages`, 'the list gives no pages of a chapter; a note gives the page cited (Chicago 18, 14.8)'])),
+      }),
+  ...(authorDate ? { 'case.url': `a case is cited in the text or a note (Chicago ${old ? '17, 14.276' : '18, 14.185'})` } : {}),
+  'magazine-article.volume': `a magazine goes by its date (Chicago ${old ? '17, 14.188' : '18, 14.87'})`,
+  'magazine-article.issue': `a magazine goes by its date (Chicago ${old ? '17, 14.188' : '18, 14.87'})`,
+  'magazine-article.pages': `a magazine goes by its date; a note gives the page cited (Chicago ${old ? '17, 14.188' : '18, 14.87'})`,
+  'review.pages': { when: ['issued'], says: 'in a magazine without volume and issue the date is enough' },
+  'newspaper-article.pages': `pages move from edition to edition (Chicago ${old ? '17, 14.191' : '18, 14.89'})`,
+  'newspaper-article.section': `sections move from edition to edition (Chicago ${old ? '17, 14.191' : '18, 14.89'})`,
+  'online-video.dimensions': `its length need not be given (Chicago ${old ? '17, 14.267' : '18, 14.167'})`,
+  'social-post.genre': `the service says what it is (Chicago ${old ? '17, 14.209' : '18, 14.106'})`,
+  'tv-episode.producer': `an episode names its writer and director (Chicago ${old ? '17, 14.265' : '18, 14.165'})`,
+})
+const PARTS = ['chapter', 'foreword', 'encyclopedia-entry', 'dictionary-entry', 'conference-paper']
+
 const ITALIC_SHORT = '{lead:short,bare}{&, }*{short}*{&, }<label=page&volume?{volume}:{locator}|{locator}>'
 const QUOTED_SHORT = '{lead:short,bare}{&, }"{short}"{&, }{locator}'
+
+const FILM: Layout = { yearOnly: true, makers: ['scriptWriter', 'producer', 'performer'], what: '*{title}*', inside: '{makers}{&. }<!%ad?[{first}; ]>{publisher}{&, }{@d}{&. }{medium}', note: '*{title}*{&, }[directed by {director:note}]{&, }{note.makers}[ ([{first}; ]{publisher}{&, }{date})]{&, }{medium.lower}{&, }{locator}{&, }{@link}', short: '*{short}*{&, }{locator}' }
 
 function layouts(old: boolean): Record<string, Layout> {
   const numbers = '<%ad?<volume? {volume}<issue? ({issue})>>[<!volume?, {issue.labelled}>]|<volume? {volume}>[, {issue.labelled}]<inpress?|[ ({date:issue})]>>'
@@ -135,8 +161,8 @@ function layouts(old: boolean): Record<string, Layout> {
     'journal-article': { what: '"{title}"', inside: journal, note: `{lead:note}{&, }"{title}"{&, }${journalNote}{&, }{@link}`, short: QUOTED_SHORT },
     'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'newspaper-article': {
-      what: '"{title}"', inside: `[{description}]{&. }<lead?*${paper}*{&, }{@d}|{@d}>`, standIn: `*${paper}*`, short: QUOTED_SHORT,
-      note: `{lead:note}{&, }"{title}"{&, }{description.lower}{&, }*${paper}*{&, }{date}{&, }{locator}{&, }{@link}`,
+      what: '"{title}"', inside: `[{description}]{&. }<lead?*${paper}*{&, }{@d}|{@d}>{&, }{edition.own}`, standIn: `*${paper}*`, short: QUOTED_SHORT,
+      note: `{lead:note}{&, }"{title}"{&, }{description.lower}{&, }*${paper}*{&, }{date}{&, }{edition.own}{&, }{locator}{&, }{@link}`,
     },
     'review': {
       what: '["{title}"]{&. }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: `<volume?${journal}|issue?${journal}|*{container}*{&, }{@d}>`, short: '{lead:short,bare}{&, }<title?"{short}"|review of *{reviewedTitle}*>{&, }{locator}',
@@ -144,19 +170,20 @@ function layouts(old: boolean): Record<string, Layout> {
     },
     'book': { yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*><!%ad?[. {first}]>', inside: '<volumeTitle&title?[vol. {volume} of ]*{title}*>{&. }{makers}{&. }{edition}{&. }<numberOfVolumes&!volumeTitle?{numberOfVolumes} vols.|volume&!volumeTitle?vol. {volume}>{&. }[{series}[ {seriesNumber}]]{&. }{@imprint}', note: bookNote, short: ITALIC_SHORT },
     'chapter': { yearOnly: true, what: '"{title}"{&. }{part.makers}', inside: inBook, note: inBookNote, short: QUOTED_SHORT },
-    'foreword': { yearOnly: true, what: '<title?"{title}"|genre?{description} to *{container}*{@whole}>', inside: '[<title?in *{container}*{@whole}|!genre?in *{container}*{@whole}>]{&. }{@imprint}', parts: { whole: '[, by {containerAuthor:inline}][, {inside.makers}]<%chapterPages?[, {pages}]>' }, note: '{lead:note}{&, }<title?"{title}"[, in *{container}*]|genre?{genre.lower} to *{container}*|in *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
+    'foreword': { yearOnly: true, what: '<title?"{title}"|genre?{description} to *{container}*{@whole}>', inside: '[<title&genre&container?{description} to *{container}*{@whole}|title?in *{container}*{@whole}|!genre?in *{container}*{@whole}>]{&. }{@imprint}', parts: { whole: '[, by {containerAuthor:inline}][, {inside.makers}]<%chapterPages?[, {pages}]>' }, note: '{lead:note}{&, }<title?"{title}"<container?[, <genre?{genre.lower} to|in> *{container}*]>|genre?{genre.lower} to *{container}*|in *{container}*>{&, }[by {containerAuthor:note}]{&, }{note.makers}[ ({@noteImprint})]{&, }{locator}', short: '{lead:short,bare}{&, }<title?"{short}"|{genre.lower}>{&, }{locator}' },
     'encyclopedia-entry': { what: '"{title}"', inside: `<wiki?{container}{&. }[last modified {@d}]|${inBook}>`, note: `<wiki?{lead:note}{&, }"{title}"{&, }{container}{&, }[last modified {date}]{&, }{locator}{&, }{@link}|${inBookNote}>`, short: QUOTED_SHORT },
     'web-page': { what: '"{title}"', inside: '{description}{&, }{container}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }{description.lower}{&, }{container}{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'blog-post': { what: '"{title}"', inside: '[*{container}* (blog)]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }[*{container}* (blog)]{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'report': { what: '*{title}*', inside: '<number?<genre?{genre}|Report> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }<number?<genre?{genre}|Report> no. {number}|{genre.lower}>[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'brochure': { what: '*{title}*', inside: '{description}{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{description.lower}[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
     'standard': { what: '*{title}*', inside: '{number}{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{number}[ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'map': { what: '*{title}*', inside: '{description}[, {scale}]{&. }{@imprint}', note: '{lead:note}{&, }*{title}*{&, }{description}[, {scale}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'working-paper': { what: '"{title}"', inside: '<number?<genre?{genre.series}|Working Paper> no. {number}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }"{title}"[ (<number?<genre?{genre.series}|Working Paper> no. {number}|{genre.lower}>{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'preprint': { what: '"{title}"', inside: 'preprint[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint[, {publisher}]{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'thesis': { yearOnly: true, what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'map': { what: '*{title}*', inside: '{description}[, {scale}]{&. }{@imprint}{&. }{archive}{&, }{archivePlace}', note: '{lead:note}{&, }*{title}*{&, }{description}[, {scale}][ ({@noteImprint})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'working-paper': { what: '"{title}"', inside: '<number?<series?{series}|genre?{genre.series}|Working Paper> no. {number}|series?{series}|{genre}>{&. }{@imprint}', note: '{lead:note}{&, }"{title}"[ (<number?<series?{series}|genre?{genre.series}|Working Paper> no. {number}|series?{series}|{genre.lower}>{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'preprint': { what: '"{title}"', inside: 'preprint[, {publisher}]<!online?[, {number}]>{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }preprint[, {publisher}]{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'thesis': { yearOnly: true, what: '"{title}"', inside: '{description}{&, }{publisher}{&, }{@d}<!online?[. {archive}[ ({number})]]>', note: '{lead:note}{&, }"{title}"[ ({description}{&, }{publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'talk': { what: '"{title}"', inside: '{@given}{&, }{publisher}{&, }{venue}{&, }{@d}', parts: { given: '<presented?{description} presented at {event.the}|{description}{&, }{event}>', inNote: '<presented?{description.lower} presented at {event.the}|{description.lower}{&, }{event}>' }, note: '{lead:note}{&, }"{title}"[ ({@inNote}{&, }{publisher}{&, }{venue}{&, }{date})]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
-    'film': { yearOnly: true, what: '*{title}*', inside: '{makers}{&. }{publisher}{&, }{@d}{&. }{medium}', note: '*{title}*{&, }[directed by {director:note}]{&, }{note.makers}[ ({publisher}{&, }{date})]{&, }{medium.lower}{&, }{locator}{&, }{@link}', short: '*{short}*{&, }{locator}' },
+    'film': FILM,
+    'tv-series': { ...FILM, makers: ['creator', 'producer'] },
     'tv-episode': { standIn: '*{container:nothe}*', entry: '<container?*{container}*{&. }<%ad?{@y}>{&. }{@what}|{@what}{&. }<%ad?{@y}>>[. {@inside}][. {@seen}][. {@link}]', what: '[season {season}]{&, }[episode {number}]{&, }"{title}"', inside: '{crew}{&. }{publisher}{&, }[aired {@d}]', lead: [], makers: ['director', 'scriptWriter'], note: '*{container}*{&, }[season {season}]{&, }[episode {number}]{&, }"{title}"{&, }{note.part.makers}{&, }{publisher}{&, }[aired {date}]{&, }{locator}{&, }{@link}', short: '*{container:nothe}*{&, }"{short}"{&, }{locator}' },
     'online-video': old
       ? { what: '"{title}"', inside: '[{container} video]{&. }[posted {date}]', note: '{lead:note}{&, }"{title}"{&, }[{container} video]{&, }[posted {date}]{&, }{locator}{&, }{@link}', short: QUOTED_SHORT }
@@ -167,16 +194,16 @@ function layouts(old: boolean): Record<string, Layout> {
     'podcast': { what: '*{title}*', inside: 'podcast[, {publisher}]{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[podcast, {publisher}]{&, }{date}{&, }{@link}', short: ITALIC_SHORT },
     'song': { what: '"{title}"', inside: '{makers}{&. }[on *{container}*]{&. }{publisher}{&, }{@d}[. {medium}]', note: '{lead:note}{&, }"{title}"{&, }{note.makers}{&, }[on *{container}*]{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'album': { what: '*{title}*', inside: '{publisher}{&, }{@d}{&. }{medium}', note: '{lead:note}{&, }*{title}*{&, }{publisher}{&, }{date}{&, }{medium}{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'artwork': { what: '*{title}*', inside: '<!%ad?{date}>{&. }{description}{&, }{dimensions}{&. }{archive}{&, }{archivePlace}{&, }<!archive?{container}>', note: '{lead:note}{&, }*{title}*{&, }{date}{&, }{description.lower}{&, }{dimensions}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}>{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'patent': { what: '{title:asgiven}', inside: '[[{number.country} ]Patent {number.bare}]{&, }[issued {@d}]', note: '{lead:note}{&, }{title:asgiven}{&, }[[{number.country} ]Patent {number.bare}]{&, }[issued {date}]{&, }{locator}{&, }{@link}', short: '{lead:short,bare}{&, }{title:asgiven}{&, }{locator}', titleInText: 'plain' },
+    'artwork': { what: '*{title}*', inside: '<!%ad?{date}>{&. }{description}{&, }{dimensions}{&. }{archive}{&, }{archivePlace}{&, }<!archive?{container}{&, }{publisher}>', note: '{lead:note}{&, }*{title}*{&, }{date}{&, }{description.lower}{&, }{dimensions}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}{&, }{publisher}>{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
+    'patent': { what: '{title:asgiven}', inside: '<number?[<number.country?{number.country}|{authority}> ]Patent {number.bare}>{&, }[issued {@d}]', note: '{lead:note}{&, }{title:asgiven}{&, }<number?[<number.country?{number.country}|{authority}> ]Patent {number.bare}>{&, }[issued {date}]{&, }{locator}{&, }{@link}', short: '{lead:short,bare}{&, }{title:asgiven}{&, }{locator}', titleInText: 'plain' },
     'dataset': { what: '"{title}"', inside: '<version?dataset, version {version}|Dataset>{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }<version?dataset, version {version}|dataset>{&, }{publisher}{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
     'software': { what: '*{title}*', inside: '[version {version}]{&. }{publisher}{&, }{@d}', note: '{lead:note}{&, }*{title}*{&, }[version {version}][ ({publisher}{&, }{date})]{&, }{locator}{&, }{@link}', short: ITALIC_SHORT },
-    'ai-output': { what: '<container?"{title}"|*{title}*>', inside: '{container}{&, }[version {version}]{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }<container?"{title}"|*{title}*>{&, }{container}{&, }[version {version}]{&, }{publisher}{&, }{date}{&, }{@link}', short: '{lead:short,bare}{&, }<container?"{short}"|*{short}*>{&, }{locator}' },
-    'case': { unlisted: { parenthetical: '<title?*{title}*|case>[, {volume}{& }{container}{& }{pages}][, {locator}][ ⟦{authority}{& }{year}⟧]', narrative: '<title?*{title}*|case>[, {volume}{& }{container}{& }{pages}][, {locator}][ ({authority}{& }{year})]' }, entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
-    'statute': { entry: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]', note: '{title:asgiven}[, {number}][, {volume} {container}[ § {section}]][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
+    'ai-output': { what: '<container?"{title}"|*{title}*>', inside: '{description}{&, }{container}{&, }[version {version}]{&, }{publisher}{&, }{@d}', note: '{lead:note}{&, }<container?"{title}"|*{title}*>{&, }{description.lower}{&, }{container}{&, }[version {version}]{&, }{publisher}{&, }{date}{&, }{@link}', short: '{lead:short,bare}{&, }<container?"{short}"|*{short}*>{&, }{locator}' },
+    'case': { unlisted: { parenthetical: '<title?*{title}*|case>[, {volume}{& }{container}{& }{pages}][, {locator}][ ⟦{authority}{& }{year}⟧]', narrative: '<title?*{title}*|case>[, {volume}{& }{container}{& }{pages}][, {locator}][ ({authority}{& }{year})]' }, entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})][. {url}]', note: '*{title}*[, {volume} {container} {pages}]{&, }{locator}[ ([{authority} ]{year})]{&, }{@link}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
+    'statute': { entry: '{title:asgiven}[, {number}][, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})][. {url}]', note: '{title:asgiven}[, {number}][, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})]{&, }{locator}{&, }{@link}', short: '{title:asgiven}{&, }{locator}', titleInText: 'plain' },
     'interview': { what: '["{title}"]', inside: `{makers}<volume?. ${journal}|container?. *{container}*[, {publisher}][, {@d}]|publisher?. {publisher}[, {@d}]|[, {@d}]>`, note: `{lead:note}{&, }["{title}"]{&, }{note.makers}{&, }<volume?${journalNote}|*{container}*{&, }{publisher}{&, }{date}{&, }{locator}>{&, }{@link}`, short: '<title?{lead:short,bare}{&, }"{short}"|{lead:short,bare}{&, }interview>{&, }{locator}' },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >{description.lower} to <recipient?{recipient:whole}|author>[, {date:long}]', narrative: '{author:whole} ({description.lower} to <recipient?{recipient:whole}|author>[, {date:long}])' }, note: '{lead:note}{&, }{description.lower} to <recipient?{recipient:note}|author>{&, }{date}', short: '{lead:short,bare}{&, }{description.lower} to <recipient?{recipient:short}|author>' },
-    'archival-item': { entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }{@d}[. {archiveLocation}{&, }{container}][. {archive}{&, }{archivePlace}][. {url}]', note: '<recipient?{lead:note} to {recipient:note}|{lead:note}{&, }{title:lower}>{&, }{date}{&, }{archiveLocation.lower}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{locator}{&, }{url}', short: '<recipient?{lead:short,bare} to {recipient:short}{&, }{date}|{lead:short,bare}{&, }{title:lower}>', titleInText: 'plain' },
+    'archival-item': { entry: '{lead}{&. }<%ad?{@y}>{&. }{title}{&, }<sorted?{genre.lower}>{&, }{@d}[. {archiveLocation}{&, }{container}][. {archive}{&, }{archivePlace}][. {url}]', note: '<recipient?{lead:note} to {recipient:note}|{lead:note}{&, }{title:lower}{&, }<sorted?{genre.lower}>>{&, }{date}{&, }{archiveLocation.lower}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{locator}{&, }{url}', short: '<recipient?{lead:short,bare} to {recipient:short}{&, }{date}|{lead:short,bare}{&, }{title:lower}>', titleInText: 'plain' },
   }
 }
 

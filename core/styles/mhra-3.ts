@@ -3,6 +3,7 @@
  * chapter 11. The first note of a work gives it in full, later ones the author and the place.
  */
 import { SINGLE_FIRST } from '../text/quotes'
+import { GIVES_WAY } from './giving-way'
 import type { Style } from './schema'
 import { MHRA_3 } from './sections'
 import { captions, CREDIT, DMY, EDITION_WORDS, etAl, IN_SENTENCE, locatorWords, MONTHS_FULL, nameForm, PATENT_OFFICES, PLAIN_HEADINGS, ROLE_JOINS, SAYS, SEASONS_UK, SPACED, YEAR } from './shared'
@@ -105,7 +106,7 @@ export const mhra3: Style = {
       parts: { pages: '[{volume.roman}]{&, }{pp}', place: '[{volume.roman}]{&, }<locator&pages?{pp} ({locator})|locator?{locator}|{pp}>' },
     },
     'foreword': {
-      yearOnly: true, what: '<title?"{title}"|"{description}">', inside: '<container?in [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}',
+      yearOnly: true, what: '<title?"{title}"|"{description}">', inside: '<container?<title&genre?{genre.lower} to|in> [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}',
       short: '<lead?{lead:short,bare}|"{description}">{&, }{locator}',
     },
     'encyclopedia-entry': { yearOnly: true, what: '"{title}"', inside: '[in *{container}*[, {inside.makers}]]{&, }{edition}', parts: { pages: '[{volume.roman}]{&, }{pp}', place: '[{volume.roman}]{&, }<locator&pages?{pp} ({locator})|locator?{locator}|{pp}>' }, short: QUOTED_SHORT },
@@ -115,11 +116,11 @@ export const mhra3: Style = {
     'report': { yearOnly: true, what: '*{title}*', inside: '<number?<genre?{genre}|Report> {number}|{genre}>', short: ITALIC_SHORT },
     'brochure': { what: '*{title}*', inside: '{description.lower}', short: ITALIC_SHORT },
     'standard': { yearOnly: true, what: '*{title}*', inside: '{number}', short: ITALIC_SHORT },
-    'working-paper': { yearOnly: true, what: '"{title}"', inside: '<number?<genre?{genre}|Working Paper> {number}|{genre}>', short: QUOTED_SHORT },
+    'working-paper': { yearOnly: true, what: '"{title}"', inside: '<number?<series?{series}|genre?{genre}|Working Paper> {number}|series?{series}|{genre}>', short: QUOTED_SHORT },
     'preprint': { what: '"{title}"', inside: '{publisher}[, {number}]', parts: { imprint: '{date}' }, short: QUOTED_SHORT },
     'thesis': { yearOnly: true, what: '"{title}"', inside: '', parts: { imprint: '<online?{description}|archive?{description}|unpublished {description}>{&, }{publisher}{&, }{date}' }, short: QUOTED_SHORT },
     'talk': { what: '"{title}"', inside: '<presented?{description.lower} given at {event.the}|{description.lower}{&, }{event}>{&, }{publisher}{&, }{venue}{&, }{date}', parts: { imprint: '' }, short: QUOTED_SHORT },
-    'film': { yearOnly: true, what: '*{title}*', inside: '{makers}', lead: [], makers: ['director', 'scriptWriter', 'performer'], parts: { imprint: '{publisher}{&, }{date}' }, short: '*{short}*{&, }{locator}' },
+    'film': { yearOnly: true, what: '*{title}*', inside: '{makers}', lead: [], makers: ['director', 'scriptWriter', 'performer'], parts: { imprint: '[{first}; ]{publisher}{&, }{date}', online: '[ ⟦on {medium}⟧]<doi? {doi}|[ {url}][ ⟦accessed {read}⟧]>' }, short: '*{short}*{&, }{locator}' },
     'tv-series': { yearOnly: true, what: '*{title}*', inside: '{makers}', lead: [], parts: { imprint: '{publisher}{&, }{date}' }, short: '*{short}*{&, }{locator}' },
     'tv-episode': { what: '"{title}"', inside: '[*{container}*[, series {season}][, episode {number}]]{&, }{crew}{&, }{publisher}{&, }{date}', lead: [], makers: ['director', 'scriptWriter'], parts: { imprint: '' }, short: '"{short}"{&, }{locator}' },
     'online-video': { what: '*{title}*', inside: '{description}{&, }{container}{&, }{date}', parts: { imprint: '' }, short: ITALIC_SHORT },
@@ -127,9 +128,9 @@ export const mhra3: Style = {
     'podcast-episode': { what: '"{title}"', inside: '[*{container}*[, episode {number}]]{&, }{description}{&, }{publisher}{&, }{date}', parts: { imprint: '' }, short: QUOTED_SHORT },
     'song': { yearOnly: true, what: '"{title}"', inside: '{makers}{&, }[on *{container}*]{&, }{medium.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: QUOTED_SHORT },
     'album': { yearOnly: true, what: '*{title}*', inside: '{medium.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
-    'artwork': { what: '*{title}*', inside: '{date}{&, }{description.lower}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}>', parts: { imprint: '' }, short: ITALIC_SHORT },
-    'map': { what: '*{title}*', inside: '{description}[, {scale}]', short: ITALIC_SHORT },
-    'patent': { what: '{title:asgiven}', inside: '[[{number.country} ]patent {number.bare}]{&, }{date}', parts: { imprint: '' }, short: '<lead?{lead:short,bare}|{title:asgiven}>{&, }{locator}', titleInText: 'plain' },
+    'artwork': { what: '*{title}*', inside: '{date}{&, }{description.lower}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}{&, }{publisher}>', parts: { imprint: '' }, short: ITALIC_SHORT },
+    'map': { what: '*{title}*', inside: '{description}[, {scale}]{&, }{archive}{&, }{archivePlace}', short: ITALIC_SHORT },
+    'patent': { what: '{title:asgiven}', inside: '<number?[<number.country?{number.country}|{authority}> ]patent {number.bare}>{&, }{date}', parts: { imprint: '' }, short: '<lead?{lead:short,bare}|{title:asgiven}>{&, }{locator}', titleInText: 'plain' },
     'dataset': { yearOnly: true, what: '*{title}*', inside: '{description}[, version {version}]', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'software': { yearOnly: true, what: '*{title}*', inside: '{description}[, version {version}]', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'ai-output': { what: '*{title}*', inside: '[version {version}]{&, }{description.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
@@ -141,9 +142,28 @@ export const mhra3: Style = {
       note: '{lead:note}{&, }{description.lower} to <recipient?{recipient:note}|author>{&, }{date}', short: '{lead:short,bare}{&, }{description.lower} to <recipient?{recipient:short}|author>',
     },
     'archival-item': {
-      entry: '{archivePlace}{&, }{archive}{&, }{container}{&, }{archiveLocation}{&, }{lead:note}{&, }{title}{&, }{date}{@online}', titleInText: 'plain',
-      note: '{archivePlace}{&, }{archive}{&, }{container}{&, }{archiveLocation}{&, }{lead:note}{&, }{title}{&, }{date}{&, }{locator}{@online}', short: '<lead?{lead:short,bare}|{title}>{&, }{archiveLocation}{&, }{locator}',
+      entry: '{archivePlace}{&, }{archive}{&, }{container}{&, }{archiveLocation}{&, }{lead:note}{&, }{title}{&, }<sorted?{genre.lower}>{&, }{date}{@online}', titleInText: 'plain',
+      note: '{archivePlace}{&, }{archive}{&, }{container}{&, }{archiveLocation}{&, }{lead:note}{&, }{title}{&, }<sorted?{genre.lower}>{&, }{date}{&, }{locator}{@online}', short: '<lead?{lead:short,bare}|{title}>{&, }{archiveLocation}{&, }{locator}',
     },
+  },
+  silent: {
+    ...GIVES_WAY,
+    'artwork.dimensions': 'medium and place tell which it is (MHRA 3, 11.2.14)',
+    'online-video.dimensions': 'a length is not said (MHRA 3, 11.2.13)',
+    'case.authority': 'the report names the court (MHRA 3, 11.2.9)',
+    'statute.container': 'an Act goes by its title and year (MHRA 3, 11.2.9)',
+    'statute.volume': 'an Act goes by its title and year (MHRA 3, 11.2.9)',
+    'statute.number': 'an Act goes by its title and year (MHRA 3, 11.2.9)',
+    'statute.pages': 'an Act is cited by its sections (MHRA 3, 11.2.9)',
+    'film.producer': 'a film names its director (MHRA 3, 11.2.11)',
+    'tv-episode.producer': 'an episode names its writer and director (MHRA 3, 11.2.11)',
+    'tv-series.director': 'a series names its creator and producer (MHRA 3, 11.2.11)',
+    'magazine-article.volume': 'a magazine goes by its date (MHRA 3, 11.2.5)',
+    'magazine-article.issue': 'a magazine goes by its date (MHRA 3, 11.2.5)',
+    'newspaper-article.edition': 'a newspaper goes by its date (MHRA 3, 11.2.5)',
+    'social-post.genre': 'the service says what it is (MHRA 3, 11.2.12)',
+    'thesis.place': 'a thesis names its university alone (MHRA 3, 11.2.7)',
+    'thesis.number': 'a thesis names its university alone (MHRA 3, 11.2.7)',
   },
   sections: MHRA_3,
   rules: {

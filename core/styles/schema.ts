@@ -195,6 +195,19 @@ const citation = z.strictObject({
 
 const rangeStyle = z.enum(['full', 'two-digits', 'chicago', 'minimal'])
 
+/** "place", "film.producer". */
+const isSilenceKey = (key: string): boolean => {
+  const [first, second, ...more] = key.split('.')
+  return !more.length && (second === undefined ? field.safeParse(first).success : kind.safeParse(first).success && field.safeParse(second).success)
+}
+const reason = z.string().min(1).max(160)
+/** The manual's reason, or the fields that say what it would and why one is enough. */
+const silence = z.union([
+  reason.regex(/ \(.+\)$/u, 'names no section of the manual'),
+  z.strictObject({ when: z.array(field).min(1).readonly(), says: reason }),
+])
+const silences = z.record(z.string().refine(isSilenceKey, 'is no field, and no field of a kind'), silence).readonly()
+
 export const styleSchema = z.strictObject({
   id: z
     .string()
@@ -345,6 +358,7 @@ export const styleSchema = z.strictObject({
   noteFrame: template.optional().describe('The note of every kind that has none of its own.'),
   parts: z.record(z.string(), template).describe('Named parts for every layout.'),
   kinds: z.partialRecord(kind, layout).describe('The layouts.'),
+  silent: silences.describe('Fields that it does not print, and why: of one kind ("film.producer") or of every kind.'),
   sections: z
     .partialRecord(z.enum(TOPICS), z.string().min(1).max(120))
     .readonly()
@@ -355,6 +369,7 @@ export const styleSchema = z.strictObject({
 })
 
 export type Style = z.infer<typeof styleSchema>
+export type Silences = z.infer<typeof silences>
 export type NameForm = z.infer<typeof nameFormSchema>
 export type RoleWords = z.infer<typeof roleWords>
 export type DateForms = Style['dates']

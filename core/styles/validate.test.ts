@@ -95,7 +95,7 @@ describe('styles at the door', () => {
 
 describe('a fault of one character anywhere in a style’s data', () => {
   // Sentences and titles of manuals are prose; everything else is printed or read by the engine.
-  const PROSE = ['sections', 'rules', 'id', 'name', 'edition', 'short', 'manual']
+  const PROSE = ['silent', 'sections', 'rules', 'id', 'name', 'edition', 'short', 'manual']
   const leaves = (value: unknown, path: readonly string[] = []): (readonly string[])[] =>
     typeof value === 'string'
       ? value

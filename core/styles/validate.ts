@@ -44,6 +44,18 @@ function schemaProblems(style: string, issue: z.core.$ZodIssue): StyleProblem[] 
   return [{ style, ...(kind ? { kind } : {}), key: path.join('.') || 'style', what }]
 }
 
+/** Whether what a node prints may begin with a word or a number. */
+function opensWithWord(node: Node | undefined): boolean {
+  switch (node?.type) {
+    case 'value': return true
+    case 'text': return /^[\p{L}\p{N}]/u.test(node.text)
+    case 'group':
+    case 'mark': return opensWithWord(node.of[0])
+    case 'first': return node.of.some(({ of }) => opensWithWord(of[0]))
+    default: return false
+  }
+}
+
 /** Where a template stands, and what its names may mean there. */
 interface Where { key: string, kind?: KindId, layout: Layout, inside: readonly string[] }
 
@@ -156,6 +168,8 @@ class StyleCheck {
   private beside({ text, at }: Extract<Node, { type: 'text' }>, before: Node | undefined, after: Node | undefined, where: Where): void {
     if (before?.type === 'value' && /^[\p{L}\p{N}]/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${before.name}}`)
     if (after?.type === 'value' && /[\p{L}\p{N},.]$|\p{L}:$/u.test(text)) this.say(where, `"${text}" at ${at} runs into {${after.name}}`)
+    if (after && after.type !== 'value' && after.type !== 'text' && /\p{L}$/u.test(text) && opensWithWord(after))
+      this.say(where, `"${text}" at ${at} runs into what stands behind it`)
     if (/^\p{L}$/u.test(text) && before) this.say(where, `"${text}" at ${at} is a letter by itself`)
     if (before?.type === 'between' && /^[.,;:]/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands behind a separator`)
     if (after?.type === 'between' && /^[.,;:]+\s*$/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands before a separator`)

@@ -5,7 +5,7 @@
 
 /** Abbreviations that a small letter may follow, and words that end a name in one. */
 const ABBREVIATED =
-  /(?:^|[\s(“‘[])(?:ed|eds|edn|trans|transl|illus|vol|vols|no|nos|pp|chap|sec|fig|dir|dirs|prod|prods|diss|al|ca|Ph\.D|approx|Inc|Ltd|Jr|Sr|St|Dr|Univ|Inst|Press|comp|rev|Rev|qtd|writer|Symp|Proc|Conf|Dept|Transl|enl|Eng|Sci|Hist|Herit|Stud|Notes|Rep|Tech|Eur|Brit|U\.S|n\.d|perf|Perf|repr|Ed|Dir|Trans|Comp|Prod|(?:[A-Z]\.)*[A-Z])\.$/u
+  /(?:^|[\s(“‘[])(?:ed|eds|edn|trans|transl|illus|vol|vols|no|nos|pp|chap|sec|fig|dir|dirs|prod|prods|diss|al|ca|Ph\.D|approx|Inc|Ltd|Jr|Sr|St|Dr|Univ|Inst|Press|comp|rev|Rev|qtd|writer|Symp|Proc|Conf|Dept|Transl|enl|Eng|Sci|Hist|Herit|Stud|Notes|App|Rep|Tech|Eur|Brit|U\.S|n\.d|perf|Perf|repr|Ed|Dir|Trans|Comp|Prod|(?:[A-Z]\.)*[A-Z])\.$/u
 
 const FAULTS: readonly (readonly [string, RegExp])[] = [
   ['a letter runs into a bracket or a quotation', /(?<!\b[IVX]+|\d)\p{L}[“([]/u],

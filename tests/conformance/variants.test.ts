@@ -56,7 +56,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'mla-9': {
     'b-ed-vol':
       'Hart, Ian. *Rivers of the North: A History*. 1905. Edited by Kim Low, translated by Harold Penn, 3rd ed., vol. 2, Lantern House, 1999.',
-    'b-series': '*Annual Tidal Report*. Royal Society of Tides, 2010.',
+    'b-series': '*Annual Tidal Report*. Royal Society of Tides, 2010. Tidal Studies 7.',
     'ch-2ed':
       'Fox, Ann, et al. “What Is a Mill?” *Handbook of Water Power*, edited by Di Dale, 2nd ed., vol. 4, Oxford Tide Press, 2008, pp. 99–103, https://doi.org/10.5555/hwp.4.',
     'art-iss': 'Fox, Ann. “The Mills of Kenya: An Overview.” *Journal of Water History*, no. 7, Mar. 2008, pp. 12–18.',
@@ -110,7 +110,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
   'harvard': {
     'b-ed-vol':
       'Hart, I. (1999) *Rivers of the north: a history*. 3rd edn. Vol. 2. Edited by K. Low. Translated by H. Penn. London: Lantern House.',
-    'b-series': 'Royal Society of Tides (2010) *Annual tidal report*. London: Royal Society of Tides.',
+    'b-series': 'Royal Society of Tides (2010) *Annual tidal report*. London: Royal Society of Tides (Tidal Studies, 7).',
     'ch-2ed':
       'Fox, A., Orr, B. and Shaw, C. (2008) ‘What is a mill?’, in D. Dale (ed.) *Handbook of water power*. 2nd edn. Vol. 4. Oxford: Oxford Tide Press, pp. 99–103. Available at: https://doi.org/10.5555/hwp.4',
     'art-iss': 'Fox, A. (2008) ‘The mills of Kenya: an overview’, *Journal of Water History*, (7), pp. 12–18.',
@@ -127,7 +127,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
   },
   'ieee': {
     'b-ed-vol': 'I. Hart, *Rivers of the North: A History*, vol. 2, 3rd ed., K. Low, Ed., H. Penn, Transl. London: Lantern House, 1999.',
-    'b-series': 'Royal Society of Tides, *Annual Tidal Report*. London: Royal Society of Tides, 2010.',
+    'b-series': 'Royal Society of Tides, *Annual Tidal Report* (Tidal Studies 7). London: Royal Society of Tides, 2010.',
     'ch-2ed':
       'A. Fox, B. Orr, and C. Shaw, “What is a mill?” in *Handbook of Water Power*, vol. 4, D. Dale, Ed., 2nd ed. Oxford: Oxford Tide Press, 2008, pp. 99–103, doi: 10.5555/hwp.4.',
     'art-iss': 'A. Fox, “The mills of Kenya: An overview,” *J. Water Hist.*, no. 7, pp. 12–18, Mar. 2008.',
@@ -145,7 +145,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
   },
   'vancouver': {
     'b-ed-vol': 'Hart I. Rivers of the north: a history. 3rd ed. Vol. 2. Low K, editor. Penn H, translator. London: Lantern House; 1999.',
-    'b-series': 'Royal Society of Tides. Annual tidal report. London: Royal Society of Tides; 2010.',
+    'b-series': 'Royal Society of Tides. Annual tidal report. London: Royal Society of Tides; 2010. (Tidal Studies; vol. 7).',
     'ch-2ed':
       'Fox A, Orr B, Shaw C. What is a mill? In: Dale D, editor. Handbook of water power. 2nd ed. Vol. 4. Oxford: Oxford Tide Press; 2008. p. 99-103. doi:10.5555/hwp.4',
     'art-iss': 'Fox A. The mills of Kenya: an overview. J Water Hist. 2008 Mar;(7):12-8.',
@@ -163,7 +163,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
   },
   'ama-11': {
     'b-ed-vol': 'Hart I. *Rivers of the North: A History*. Low K, ed; Penn H, trans. Vol 2. 3rd ed. Lantern House; 1999.',
-    'b-series': 'Royal Society of Tides. *Annual Tidal Report*. Royal Society of Tides; 2010.',
+    'b-series': 'Royal Society of Tides. *Annual Tidal Report*. Royal Society of Tides; 2010. Tidal Studies; vol 7.',
     'ch-2ed':
       'Fox A, Orr B, Shaw C. What is a mill? In: Dale D, ed. *Handbook of Water Power*. Vol 4. 2nd ed. Oxford Tide Press; 2008:99-103. doi:10.5555/hwp.4',
     'art-iss': 'Fox A. The mills of Kenya: an overview. *J Water Hist*. 2008;(7):12-18.',
@@ -180,7 +180,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
   },
   'acs': {
     'b-ed-vol': 'Hart, I. *Rivers of the North: A History*, 3rd ed.; Low, K., Ed.; Penn, H., Translator; Lantern House, 1999; Vol. 2.',
-    'b-series': 'Royal Society of Tides. *Annual Tidal Report*; Royal Society of Tides, 2010.',
+    'b-series': 'Royal Society of Tides. *Annual Tidal Report*; Tidal Studies, Vol. 7; Royal Society of Tides, 2010.',
     'ch-2ed':
       'Fox, A.; Orr, B.; Shaw, C. What Is a Mill? In *Handbook of Water Power*, 2nd ed.; Dale, D., Ed.; Oxford Tide Press, 2008; Vol. 4, pp 99–103. https://doi.org/10.5555/hwp.4.',
     'art-iss': 'Fox, A. The Mills of Kenya: An Overview. *J. Water Hist.* **2008**, No. 7, 12–18.',
@@ -206,7 +206,7 @@ const EXPECTED: Record<string, Record<string, string>> = {
     'web-nodate': 'City of Northmere. Flood map. https://northmere.example/flood (accessed 3 January 2024).',
     'rep-num': 'Lund, A. *Tidal Energy in Practice* Technical Report No. TR-12 (Harbour Institute, 2016).',
     'ma': 'Quist, L. *On Weirs*. Master’s thesis, Univ. Leedside (2012).',
-    'interview': 'Kerr, I. Life on the weir. *Tide Weekly* https://tw.example/kerr (2 July 2018).',
+    'interview': 'Kerr, I. Life on the weir (interviewer Ray, M.). *Tide Weekly* https://tw.example/kerr (2 July 2018).',
     'dict-print': 'Sluice. In *Meridian Dictionary of Water* 5th edn, 77 (Meridian Univ. Press, 2003).',
     'standard': 'Tidal Standards Board. *Sluice Gates: Safety Requirements* TSB 4410 (Tidal Standards Board, 2015).',
     'case': '*Mill Owners v. Harbour Board*, 410 U.S. 113 (1987).',

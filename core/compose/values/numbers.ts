@@ -1,6 +1,7 @@
 /** Numbers: editions, volumes, pages, the numbers of reports, versions and patents. */
 import type { FieldName } from '../../source/fields'
 import { edition as readEdition } from '../../source/values/editions'
+import { isCommon } from '../../text/capitals'
 import { ordinal, roman } from '../../text/numbers'
 import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
@@ -38,6 +39,19 @@ const edition: Bind = (_filters, { style }) => {
     out.push({ text, part: 'what', field: 'edition', rules: ['edition'], sentence: true })
     return true
   }
+}
+
+/** "National edition" of a newspaper: a common word small, as in a sentence; a name as it is. */
+const ownEdition = (raw: string): string => {
+  const { number, words } = readEdition(raw)
+  const own = [number === undefined ? '' : ordinal(number), words].filter(Boolean).join(' ')
+  return own && `${isCommon(own.split(' ')[0]!) ? beginSmall(own) : own} edition`
+}
+
+const newspaperEdition: Bind = () => (work, _telling, out) => {
+  const text = ownEdition(work.text('edition'))
+  if (text) out.push({ text, part: 'what', field: 'edition', rules: ['edition'], sentence: true })
+  return text !== ''
 }
 
 const pages: Bind = (_filters, { style }) => {
@@ -137,6 +151,7 @@ export const NUMBERS = {
   'issue': plainIssue,
   'number': printing('number', work => work.text('number')),
   'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes')),
+  'edition.own': newspaperEdition,
   'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
   'number.country': patentCountry,
   'number.bare': patentNumber,

@@ -1,5 +1,6 @@
 /** Where to find a work, and who put it there: publishers, archives, addresses, the place cited. */
 import { bareDoi } from '../../source/values/addresses'
+import { foldWords } from '../../text/filing'
 import { isPlural, setRange } from '../../text/ranges'
 import { abbreviateProceedings, shortenPublisher } from '../../text/abbreviations'
 import { placesOf, type Locator } from '../../source/locators'
@@ -182,6 +183,11 @@ export const PLACES = {
   'publisher.other': otherPublisher,
   'publisher.self': selfPublished,
   'authority.plain': printing('authority', (work) => work.text('authority').replace(/\b(?:[A-Z]\.){2,}/gu, (m) => m.replace(/\./gu, ''))),
+  // A town that the name of the archive says is not said again (MLA 9, 5.84–5.99).
+  'archivePlace.other': printing('archivePlace', (work) => {
+    const town = work.text('archivePlace')
+    return ` ${foldWords(work.text('archive'))} `.includes(` ${foldWords(town.split(',')[0]!)} `) ? '' : town
+  }),
   'archiveLocation.lower': printing('archiveLocation', work => work.text('archiveLocation').replace(SHELF, beginSmall)),
   'archiveLocation.caps': printing('archiveLocation', (work) =>
     work.text('archiveLocation').replace(/(^|,\s*)(\p{Ll})/gu, (_, a: string, b: string) => a + b.toUpperCase()),
