@@ -25,10 +25,11 @@ export function isUnprinted(style: Style, source: Source, field: FieldName): boo
   return forms(style, source) === forms(style, { ...source, fields })
 }
 
-/** The fields that a source has and a style does not print, with the style's reasons. A style is asked only where it gives one. */
-export function unprinted(style: Style, source: Source): { field: FieldName, why: string }[] {
-  return (Object.keys(source.fields) as FieldName[]).flatMap((field) => {
-    const why = has(source, field) ? silence(style, source, field) : undefined
-    return why !== undefined && isUnprinted(style, source, field) ? [{ field, why }] : []
-  })
+/** Said of no source: what a reader of it wants to know, not what is printed. */
+const BESIDE: ReadonlySet<FieldName> = new Set(['language', 'titleShort'])
+
+/** The fields that a source has and a style does not print, each with the style's reason, which may be none: ''. */
+export function unprinted(style: Style, source: Source): Map<FieldName, string> {
+  const given = (Object.keys(source.fields) as FieldName[]).filter(field => has(source, field) && !BESIDE.has(field))
+  return new Map(given.filter(field => isUnprinted(style, source, field)).map(field => [field, silence(style, source, field) ?? '']))
 }

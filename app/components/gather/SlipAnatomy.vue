@@ -2,6 +2,7 @@
 import { Copy } from '@lucide/vue'
 import { compose, composeAlone } from '~~/core/compose/compose'
 import { captionCredit } from '~~/core/compose/caption-credit'
+import { silence } from '~~/core/compose/unprinted'
 import { explain } from '~~/core/compose/explain'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { kindOf, labelFor } from '~~/core/source/kinds'
@@ -34,6 +35,10 @@ const chosen = computed(() => pointed.value ?? (at.value === undefined ? undefin
 watch(chosen, run => emit('point', run?.field as FieldName | undefined))
 
 const label = (name: FieldName) => labelFor(props.source.kind, name)
+function notPrinted(name: FieldName): string {
+  const why = silence(store.style, props.source, name)
+  return `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}${why ? `: ${why}` : ''}.`
+}
 const told = computed(() => {
   const run = chosen.value ?? runs.value.find(r => r.field === props.field && r.part !== 'glue')
   if (!run) {
@@ -45,7 +50,7 @@ const told = computed(() => {
             says:
               props.source.fields[props.field] === undefined
                 ? 'Nothing is given here, so nothing is printed.'
-                : `${store.style.short} does not print this for a ${kindOf(props.source.kind).label.toLowerCase()}.`,
+                : notPrinted(props.field),
             source: '',
           },
         }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { unprinted } from '~~/core/compose/unprinted'
 import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
 import { hintFor, kindOf, labelFor } from '~~/core/source/kinds'
 import { has, withField } from '~~/core/source/model'
@@ -16,6 +17,14 @@ const owned = useSources()
 const asked = ref<FieldName[]>([])
 const capitals = ref(false)
 const kind = computed(() => kindOf(props.source.kind))
+const store = usePaper()
+/** Where to look for a field; where it is filled in and the style does not print it, that, and why. */
+const silent = computed(() => unprinted(store.style, props.source))
+function hint(name: FieldName): string {
+  const why = silent.value.get(name)
+  if (why === undefined) return hintFor(props.source.kind, name)
+  return `not printed in ${store.style.short}${why && `: ${why}`}`
+}
 watch(() => props.source.kind, () => { asked.value = [] })
 // A field once shown stays while the slip is open, even when it is emptied. Required ones first within their question.
 const shown = computed(() => {
@@ -114,7 +123,7 @@ const restore = (name: FieldName) => owned.changeSource(props.source.id, restore
             :data-names="name"
             :name="name"
             :value="(source.fields[name] as Name[] | undefined)"
-            :hint="hintFor(source.kind, name)"
+            :hint="hint(name)"
             :required="kind.required.includes(name)"
             :lit="lit === name"
             @change="change(name, $event)"
@@ -127,7 +136,7 @@ const restore = (name: FieldName) => owned.changeSource(props.source.id, restore
             :name="name"
             :label="labelFor(source.kind, name)"
             :value="source.fields[name]"
-            :hint="hintFor(source.kind, name)"
+            :hint="hint(name)"
             :required="kind.required.includes(name)"
             :lit="lit === name"
             @change="change(name, $event)"
