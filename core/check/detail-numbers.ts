@@ -118,7 +118,14 @@ const accessedToo: DetailRule = ({ source, style }) => {
 
 const years: DetailRule = ({ source }) => {
   const issued = dateOf(source, 'issued')
-  if (!issued?.literal || issued.start) return []
+  if (!issued?.literal) return []
+  if (issued.start) {
+    return [{
+      rule: 'date-either',
+      field: 'issued',
+      says: `“${issued.literal}” can be read in two ways, so only the year is printed. Write the month as a word: 4 May 2020.`,
+    }]
+  }
   return [
     {
       rule: 'date-words',

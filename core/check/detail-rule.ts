@@ -58,6 +58,7 @@ const BRIEF: Record<string, string> = {
   'edition-words': 'Words in the edition',
   'date-future': 'A date to come',
   'date-words': 'Date not understood',
+  'date-either': 'Day or month first?',
   'dates-crossed': 'Dates crossed',
   'accessed-beside-doi': 'Day of reading not needed',
   'accessed-beside-date': 'Day of reading not needed',

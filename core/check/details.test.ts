@@ -127,6 +127,7 @@ describe('findings, and what their fix makes', () => {
     ['no DOI at all', 'journal-article', { doi: 'see the website' }, 'doi-wrong', null],
     ['a date to come', 'journal-article', { issued: readDate('2031')! }, 'date-future', null],
     ['a date not understood', 'journal-article', { issued: readDate('the year of the flood')! }, 'date-words', null],
+    ['a date of either order', 'journal-article', { issued: readDate('04/05/2020')! }, 'date-either', null],
     [
       '"Retrieved from" left in',
       'journal-article',

@@ -2,8 +2,8 @@
  * A style compiled: its kinds resolved, its templates made into printers, each at its first use; and the works it has
  * read. Made once for each style object: a style is never changed in place (house rules give a new one).
  */
-import { kindChain, kindOf, type KindId } from '../source/kinds'
-import type { Fields, Source } from '../source/model'
+import { isKind, kindChain, kindOf, type KindId } from '../source/kinds'
+import { has, type Fields, type Source } from '../source/model'
 import type { Layout, Style } from '../styles/schema'
 import { compile, type Printer } from './printer'
 import { Work, type KindSetting } from './work'
@@ -21,20 +21,29 @@ export function compiled(style: Style): CompiledStyle {
   if (known) return known
   const kinds = new Map<KindId, KindSetting>()
   const works = new WeakMap<Fields, Work>()
+  const settingOf = (id: KindId): KindSetting => {
+    let kind = kinds.get(id)
+    if (!kind) kinds.set(id, kind = kindSetting(style, id))
+    return kind
+  }
   const made: CompiledStyle = {
     style,
     work: (source) => {
       const read = works.get(source.fields)
-      if (read?.kind.id === source.kind) return read
-      let kind = kinds.get(source.kind)
-      if (!kind) kinds.set(source.kind, kind = kindSetting(style, source.kind))
-      const work = new Work(kind, source)
+      if (read?.source.kind === source.kind) return read
+      const work = new Work(settingOf(kindSetAs(source)), source)
       works.set(source.fields, work)
       return work
     },
   }
   all.set(style, made)
   return made
+}
+
+/** The kind that a source is set as: its own, or the one of what was only given at an event. */
+function kindSetAs(source: Source): KindId {
+  const { givenAs } = kindOf(source.kind)
+  return givenAs && isKind(givenAs.kind) && has(source, 'event') && !has(source, 'container') ? givenAs.kind : source.kind
 }
 
 /** The layout of a kind in a style: its own, whole, or that of the nearest kind it resembles which has one. */

@@ -1,5 +1,6 @@
 /** Names set in a style's form: order, initials, joining, shortening. */
 import { givenName, initials, surname, type Name } from '../source/names'
+import { OTHERS } from '../source/values/names'
 import type { FieldName } from '../source/fields'
 import type { NameForm } from '../styles/schema'
 import { fillPattern } from '../styles/pattern'
@@ -51,7 +52,7 @@ const DEFAULT_INITIALS = { stop: '.', space: ' ', hyphen: true } as const
 /** Initials, with a dropping particle behind them; none of a name that has no surname. */
 function setInitials(name: Name, form: NameForm): string {
   if (!name.family) return ''
-  const set = initials(name.given ?? '', form.initials ?? DEFAULT_INITIALS)
+  const set = initials(name.initials ?? name.given ?? '', form.initials ?? DEFAULT_INITIALS)
   return name.droppingParticle ? `${set} ${name.droppingParticle}`.trim() : set
 }
 
@@ -61,13 +62,17 @@ const setSuffix = (suffix: string, form: NameForm): string => {
 }
 
 /** A list of names as atoms, joined and shortened as the form wants. */
-export function setNames(names: readonly Name[], form: NameForm, options: NameOptions, out: Atom[] = []): Atom[] {
+export function setNames(given: readonly Name[], form: NameForm, options: NameOptions, out: Atom[] = []): Atom[] {
+  // Where the source itself gives no more than the first of them, the others are "et al." however few are named.
+  const open = given.length > 1 && given.at(-1) === OTHERS
+  const names = open ? given.slice(0, -1) : given
   const { field } = options
   const rules = rulesOf(form)
-  const etAl = form.etAl
+  const etAl = form.etAl ?? (open ? { from: Infinity, keep: 0, before: form.between, text: 'et al.' } : undefined)
   const keep = Math.max(etAl?.keep ?? 0, options.atLeast ?? 0)
-  const short = etAl !== undefined && names.length >= etAl.from && keep < names.length
-  const shown = short ? keep : names.length
+  const cut = etAl !== undefined && names.length >= etAl.from && keep < names.length
+  const short = cut || open
+  const shown = cut ? keep : names.length
   const text = (name: Name, i: number): string => {
     const alike =
       options.alsoWithin
@@ -87,8 +92,8 @@ export function setNames(names: readonly Name[], form: NameForm, options: NameOp
     }
     out.push({ text: text(names[i]!, i), part: 'who', field, rules })
   }
-  if (!short) return out
-  if (etAl.withLast !== undefined) {
+  if (!short || !etAl) return out
+  if (etAl.withLast !== undefined && !open) {
     out.push({ text: etAl.withLast, part: 'glue', field, rules: SHORTENED })
     out.push({ text: text(names.at(-1)!, names.length - 1), part: 'who', field, rules: [...rules, 'names.shortened'] })
     return out

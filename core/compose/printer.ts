@@ -225,7 +225,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   yeared: () => work => work.issued?.start !== undefined && work.text('title').endsWith(String(work.issued.start.year)),
   slides: () => work => !work.has('event') && /\bslides?\b|\bpowerpoint\b/iu.test(work.text('genre')),
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
-  presentation: () => work => /^(?:conference |oral )?presentation$/iu.test(work.text('genre')),
+  presentation: () => work => /^(?:(?:conference |oral |paper )?presentation|conference paper)$/iu.test(work.text('genre')),
   sorted: () => (work) => {
     const genre = foldWords(work.text('genre'))
     return genre !== '' && !` ${foldWords(work.text('title'))} `.includes(` ${genre} `)

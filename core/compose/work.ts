@@ -4,13 +4,13 @@
  */
 import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
-import type { Kind } from '../source/kinds'
+import { kindOf, type Kind } from '../source/kinds'
 import type { Source } from '../source/model'
 import { isNamed, readName, sameNames, type Name } from '../source/names'
 import { cleanTexts } from '../source/values'
 import { reviewed } from '../source/values/titles'
 import { withoutSiteBehind } from '../text/site-name'
-import { cleanName } from '../source/values/names'
+import { cleanNames } from '../source/values/names'
 import type { Locator } from '../source/locators'
 import { readPatent, type PatentNumber } from '../source/patents'
 import type { Layout, Style } from '../styles/schema'
@@ -97,10 +97,11 @@ export class Work {
       }
       else if (Array.isArray(value)) {
         const named = value.every(isNamed) ? value as readonly Name[] : (value as readonly Name[]).filter(isNamed)
-        if (named.length) this.people[name] = named.map(cleanName)
+        if (named.length) this.people[name] = cleanNames(named)
       }
       else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
     }
+    if (source.kind !== kind.id) this.texts.genre ??= kindOf(source.kind).givenAs?.genre ?? ''
     cleanTexts(this.texts, kind.row)
     this.cleanTitle()
     const { authorIs, namedByGenre, patented, performed } = kind.row

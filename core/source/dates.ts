@@ -16,7 +16,10 @@ export const dateSchema = z.object({
   /** 1 spring, 2 summer, 3 autumn (fall), 4 winter. */
   season: z.number().int().min(1).max(4).optional(),
   circa: z.boolean().optional(),
-  /** A date that fits no calendar, printed as typed ("Michaelmas term 1871"). */
+  /**
+   * A date that fits no calendar, printed as typed ("Michaelmas term 1871"); with a start, one of which only that is certain
+   * ("4/5/2020"), and which is written out so that it can be read again.
+   */
   literal: z.string().optional(),
 })
 export type DatePoint = z.infer<typeof pointSchema>
@@ -82,13 +85,17 @@ export function readDate(typed: string): SourceDate | undefined {
     return { start: { year, month: first }, end: { year, month: last }, ...circa }
   }
   const start = readPoint(body)
-  return start ? { start, ...circa } : { literal: typed.trim() }
+  if (start) return { start, ...circa }
+  // 4/5/2020 is the fourth of May or the fifth of April: only its year is certain.
+  const either = /^(\d{1,2})[/-](\d{1,2})[/-](\d{4})$/u.exec(body)
+  const year = either && Number(either[1]) <= 12 && Number(either[2]) <= 12 ? Number(either[3]) : undefined
+  return { ...(year ? { start: { year } } : {}), literal: typed.trim() }
 }
 
 /** The date as `readDate` reads it again. */
 export function writeDate(date: SourceDate | undefined): string {
   if (!date) return ''
-  if (date.literal && !date.start) return date.literal
+  if (date.literal) return date.literal
   const seasonName = date.season
     ? `${Object.entries(SEASONS)
         .find(([, number]) => number === date.season)![0]

@@ -15,6 +15,8 @@ export const nameSchema = z.object({
   literal: z.string().optional(),
   /** The name used on a service, with its @. */
   username: z.string().optional(),
+  /** Initials where the given name does not show them all: "Hans (H.-W.)". */
+  initials: z.string().optional(),
   /** The abbreviation of a group's name, used after its first citation. */
   short: z.string().optional(),
 })

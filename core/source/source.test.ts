@@ -69,7 +69,7 @@ describe('dates as typed', () => {
     ['1e21', { literal: '1e21' }],
     ['14/03/2021', { start: { year: 2021, month: 3, day: 14 } }],
     ['03/14/2021', { start: { year: 2021, month: 3, day: 14 } }],
-    ['03/04/2021', { literal: '03/04/2021' }],
+    ['03/04/2021', { start: { year: 2021 }, literal: '03/04/2021' }],
     ['14.03.2021', { start: { year: 2021, month: 3, day: 14 } }],
     ['[1890]', { start: { year: 1890 } }],
     ['[1890?]', { start: { year: 1890 }, circa: true }],

@@ -2,7 +2,10 @@
  * Abbreviations: journal titles by the standard title words (ISO 4 practice), proceedings, universities.
  * The tables are data and may grow.
  */
+import { PROCEEDINGS_WORDS } from './data/proceedings-words'
 import { TITLE_WORDS } from './data/title-words'
+import { rowOf } from './lookup'
+import { ordinal, ORDINAL_WORDS } from './numbers'
 
 let table: Map<string, string> | undefined
 const words = () => (table ??= new Map(TITLE_WORDS.trim().split('\n').map((line) => {
@@ -67,45 +70,27 @@ function stem(word: string, known: Map<string, string>): string | undefined {
   return undefined
 }
 
-const PROCEEDINGS: readonly [RegExp, string][] = [
-  [/\bProceedings of the\b/giu, 'Proc.'], [/\bProceedings\b/giu, 'Proc.'],
-]
-const PROCEEDINGS_WORDS: readonly [RegExp, string][] = [
-  ...PROCEEDINGS,
-  [/\bSymposium\b/giu, 'Symp.'],
-  [/\bConference\b/giu, 'Conf.'],
-  [/\bInternational\b/giu, 'Int.'],
-  [/\bAnnual\b/giu, 'Annu.'],
-  [/\bWorkshop\b/giu, 'Workshop'],
-  [/\bCongress\b/giu, 'Congr.'],
-  [/\bMeeting\b/giu, 'Meeting'],
-  [/\bNational\b/giu, 'Nat.'],
-  [/\bEuropean\b/giu, 'Eur.'],
-  [/\bAmerican\b/giu, 'Amer.'],
-  [/\bEngineering\b/giu, 'Eng.'],
-  [/\bTechnology\b/giu, 'Technol.'],
-  [/\bTechnical\b/giu, 'Tech.'],
-  [/\bScience\b/giu, 'Sci.'],
-  [/\bSociety\b/giu, 'Soc.'],
-  [/\bSystems\b/giu, 'Syst.'],
-  [/\bApplications\b/giu, 'Appl.'],
-  [/\bAdvances\b/giu, 'Adv.'],
-  [/\bResearch\b/giu, 'Res.'],
-  [/\bManagement\b/giu, 'Manage.'],
-  [/\bEnvironmental\b/giu, 'Environ.'],
-  [/\bEnvironment\b/giu, 'Environ.'],
-  [/\bFirst\b/giu, '1st'],
-  [/\bSecond\b/giu, '2nd'],
-  [/\bThird\b/giu, '3rd'],
-  [/\bFourth\b/giu, '4th'],
-  [/\bFifth\b/giu, '5th'],
-]
+const PROCEEDINGS = /\bProceedings(?: of the)?\b/giu
+/** Words that the shortened title of proceedings leaves out. */
+const LEFT_OUT = new Set(['on', 'of', 'the', 'for', 'in', 'and', '&'])
 
-/** "Proceedings of the 6th Symposium on Small Hydropower": Proc. 6th Symp. Small Hydropower (IEEE Reference Guide, conferences). */
+/**
+ * "Proceedings of the 6th Symposium on Small Hydropower": Proc. 6th Symp. Small Hydropower (IEEE Reference Guide, conferences).
+ * What is shortened already stays as it is.
+ */
 export function abbreviateProceedings(title: string, how: 'words' | 'proc'): string {
-  const table = how === 'words' ? PROCEEDINGS_WORDS : PROCEEDINGS
-  const set = table.reduce((text, [pattern, short]) => text.replace(pattern, short), title)
-  return how === 'words' ? set.replace(/\s+/gu, ' ').replace(/ (?:on|of|the|for|in|and)(?= )/giu, '') : set
+  const set = title.replace(PROCEEDINGS, 'Proc.')
+  if (how === 'proc') return set
+  const words = set.split(/\s+/u)
+  return words
+    .filter((word, i) => i === 0 || i === words.length - 1 || !LEFT_OUT.has(word.toLowerCase()))
+    .map((word) => word.replace(/^([(“‘"]*)(\p{L}+)(?![\p{L}.’'])/u, (whole, open: string, bare: string) => {
+      const lower = bare.toLowerCase()
+      const ordinalAt = ORDINAL_WORDS.indexOf(lower)
+      const short = ordinalAt >= 0 ? ordinal(ordinalAt + 1) : rowOf(PROCEEDINGS_WORDS, lower)
+      return short === undefined ? whole : open + short
+    }))
+    .join(' ')
 }
 
 /**

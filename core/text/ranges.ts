@@ -44,7 +44,7 @@ export function setRange(input: string, style: RangeStyle, dash: string): string
 
 /** Whether a locator or page field names more than one place ("12-15", "3, 7", "12 and 14"). */
 export const isPlural = (input: string): boolean =>
-  !ONE_NUMBER.test(input) && /\d\p{L}*\s*(?:[-\u2010-\u2015,&]|and\b)\s*\p{L}*\d|[ivxlcdm]\s*[-\u2010-\u2015]\s*[ivxlcdm]/iu.test(input)
+  !ONE_NUMBER.test(input) && /\d\p{L}*\s*(?:[-\u2010-\u2015]{1,3}|[,&]|and\b)\s*\p{L}*\d|[ivxlcdm]\s*[-\u2010-\u2015]\s*[ivxlcdm]/iu.test(input)
 
 function shorten(first: string, last: string, style: RangeStyle): string {
   if (style === 'full' || first.length !== last.length || first.length < (style === 'minimal' ? 2 : 3)) return last

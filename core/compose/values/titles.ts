@@ -2,6 +2,7 @@
 import type { FieldName } from '../../source/fields'
 import { abbreviateJournal, abbreviateProceedings } from '../../text/abbreviations'
 import type { CapitalRule } from '../../text/capitals'
+import { stripRich } from '../../text/rich'
 import { glue, type Atom } from '../line'
 import type { Place } from '../printer'
 import { firstWords, setTitle, type SetTitle } from '../titles'
@@ -126,7 +127,7 @@ const container: Bind = (filters, kind, place) => {
   const short = answer(kind.style, 'container', 'container.abbreviated')
   if (shorten.journals && inside === 'periodical') {
     return (work, _telling, out) => {
-      const full = work.text('container')
+      const full = stripRich(work.text('container'))
       if (!full) return false
       const abbreviated = work.text('containerShort') || abbreviateJournal(full)
       return short(shorten.withoutStops ? abbreviated.replace(/\./gu, '') : abbreviated, out)
@@ -134,7 +135,7 @@ const container: Bind = (filters, kind, place) => {
   }
   const { proceedings } = shorten
   if (proceedings && inside === 'proceedings')
-    return (work, _telling, out) => work.has('container') && short(abbreviateProceedings(work.text('container'), proceedings), out)
+    return (work, _telling, out) => work.has('container') && short(abbreviateProceedings(stripRich(work.text('container')), proceedings), out)
   const called = (work: Work): string => (kind.row.shortContainer && !filters.includes('full') && work.text('containerShort')) || work.text('container')
   const whole = title('container', filters.includes('full') ? 'container in full' : 'container', called)(filters, kind, place)
   const withoutThe = filters.includes('nothe')

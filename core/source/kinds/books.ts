@@ -88,7 +88,7 @@ export const books = {
     number: 'seriesNumber', partOfBook: true,
   }),
   'conference-paper': kind({
-    label: 'Conference paper', like: 'chapter', inside: 'proceedings', paged: true, officialContainer: true,
+    label: 'Conference paper', like: 'chapter', givenAs: { kind: 'talk', genre: 'Paper presentation' }, inside: 'proceedings', paged: true, officialContainer: true,
     words: 'proceedings, conference, symposium, workshop paper',
     required: ['author', 'issued', 'title', 'container'], usual: ['editor', 'pages', 'publisher', 'place', 'event', 'doi', 'url'],
     lead: ['author'], makers: ['editor'],

@@ -65,6 +65,8 @@ export interface Kind {
    * own author, a reference work is a name when online.
    */
   inside?: 'periodical' | 'proceedings' | 'site' | 'reference'
+  /** The kind that it is set as where it is in nothing and an event is named: a paper that was given and not printed. */
+  givenAs?: { kind: string, genre: string }
   /** Stands alone (book, film) rather than inside something. */
   whole?: boolean
   /** Pages are asked for in a citation of it. */

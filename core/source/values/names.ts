@@ -42,6 +42,9 @@ function fromLiteral(name: Name): Name {
   return isPerson ? { ...readName(literal), ...(name.username ? { username: name.username } : {}) } : name
 }
 
+/** "Hans (H.-W.)", "Hans ({H.-W.})": the name that is used, with the initials of all of them. */
+const INITIALS_BEHIND = /^(\p{Lu}[\p{L}’'-]*) ?[([]\{?((?:\p{Lu}\.?[- ]?){1,5})\}?[)\]]$/u
+
 /** A given name without titles and degrees, and the suffix that stood in it or behind the family name. */
 function partsOf(name: Name): Name {
   let { family = '', given = '', suffix } = name
@@ -52,8 +55,21 @@ function partsOf(name: Name): Name {
     given = given.replace(SUFFIX, '')
     family = family.replace(SUFFIX, '')
   }
+  const both = INITIALS_BEHIND.exec(given)
+  if (both) return { ...name, family, given: both[1]!, initials: both[2]!.trim(), ...(suffix === undefined ? {} : { suffix }) }
   if (family === name.family && given === (name.given ?? '')) return name
   return { ...name, family, ...(name.given === undefined ? {} : { given }), ...(suffix === undefined ? {} : { suffix }) }
+}
+
+/** Stands last among names where there are more that the source does not give: "Moss, Ada; et al.". */
+export const OTHERS: Name = Object.freeze({ literal: 'et al.' })
+const SAYS_OTHERS = /^(?:(?:and|&) )?(?:et\.? al\.?|et alii|others|and others|u\. ?a\.)$/iu
+
+/** The names of one role; the same objects where nothing was to be done. */
+export function cleanNames(names: readonly Name[]): readonly Name[] {
+  const last = names.at(-1)!
+  if (names.length > 1 && !last.given && SAYS_OTHERS.test((last.literal ?? last.family ?? '').trim())) return [...names.slice(0, -1).map(cleanName), OTHERS]
+  return names.map(cleanName)
 }
 
 /** Most names are as they should be: "Okonjo", "Adaeze R.". */

@@ -18,6 +18,8 @@ const labelled = (words: string): RegExp => new RegExp(`^(?:${words})${AHEAD}`, 
 const VOLUME_WORD = labelled(String.raw`volumes?|vols?\.?|v\.|v(?=\d)|band|bd\.?|tome|t\.|tomo|jahrgang|jg\.?`)
 const ISSUE_WORD = labelled(String.raw`issues?|iss\.?|numbers?|num\.?|nos?\.?|nr\.?|n[°º]\.?|№|heft|h\.|fasc\.?|#`)
 const PAGE_WORD = labelled(String.raw`pages?|pgs?\.?|pp?\.?|seiten?|s\.`)
+/** However a range was typed: 12--19, 12 – 19, 12−19. */
+const DASHES = /(?<=[\p{L}\d.]) ?(?:--+|[\u2010-\u2015\u2212]) ?(?=[\p{L}\d])| - (?=\d)/gu
 /** What stands for no page at all. */
 const NO_PAGE = /^(?:n\.? ?pag\.?|n\/?\s?a\.?|none|[-–—?]+)$/iu
 const CLOSING_MARK = /[.,;]$/u
@@ -51,7 +53,7 @@ export const pages = cleaned((text) => {
   if (NO_PAGE.test(text)) return ''
   return text
     .split(/, ?/u)
-    .map(piece => piece.replace(PAGE_WORD, '').replace(/^(\d+) to (?=\d+$)/iu, '$1-').replace(/(?<=\d) ?pp?\.?$/iu, '').replace(/\.$/u, ''))
+    .map(piece => piece.replace(PAGE_WORD, '').replace(DASHES, dash => (dash.includes('–') ? '–' : '-')).replace(/^(\d+) to (?=\d+$)/iu, '$1-').replace(/(?<=\d) ?pp?\.?$/iu, '').replace(/\.$/u, ''))
     .join(', ')
 })
 

@@ -3,7 +3,8 @@ import { kindOf, type KindId } from '../kinds'
 import { address } from './addresses'
 import { edition } from './editions'
 import { cleanTexts, type Texts } from './index'
-import { cleanName } from './names'
+import type { Name } from '../names'
+import { cleanName, cleanNames, OTHERS } from './names'
 import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
 import { place, publisher } from './places'
 import { asSeries, labelled, sort } from './sorts'
@@ -137,6 +138,11 @@ describe('pages', () => {
     113–A7 | 113–A7
     Spring | Spring
     Plate 4 | Plate 4
+    12--19 | 12-19
+    12 – 19 | 12–19
+    12−19 | 12-19
+    e12--e19 | e12-e19
+    4, 12---19 | 4, 12-19
   `))('%s: %s', (given, clean) => { expect(pages(given!)).toBe(clean === '\'\'' ? '' : clean) })
 })
 
@@ -397,5 +403,21 @@ describe('the texts of a source', () => {
   it('is read in one pass, however long a value is', () => {
     const long = 'p'.repeat(100_000)
     for (const read of [issue, pages, numeral, howMany, season, sort]) expect(read(`${long} 7`)).toBe(`${long} 7`)
+  })
+})
+
+describe('names that say there are more', () => {
+  it.each<[string, Name[], number, boolean]>([
+    ['as a surname', [{ family: 'Moss', given: 'Ada' }, { family: 'et al.' }], 2, true],
+    ['as a literal without its stop', [{ family: 'Moss' }, { literal: 'et al' }], 2, true],
+    ['as "others"', [{ family: 'Moss' }, { family: 'Fell' }, { literal: 'and others' }], 3, true],
+    ['alone it is a name', [{ literal: 'Others' }], 1, false],
+    ['a group that is called so', [{ family: 'Moss' }, { literal: 'The Others Collective' }], 2, false],
+  ])('%s', (_, names, count, open) => {
+    const read = cleanNames(names)
+    expect([read.length, read.at(-1) === OTHERS]).toEqual([count, open])
+  })
+  it.each([['Hans (H.-W.)', 'Hans', 'H.-W.'], ['Hans ({H.-W.})', 'Hans', 'H.-W.'], ['Mary [M. B.]', 'Mary', 'M. B.']])('initials behind the name that is used: %s', (given, used, initials) => {
+    expect(cleanName({ family: 'Keel', given })).toEqual({ family: 'Keel', given: used, initials })
   })
 })

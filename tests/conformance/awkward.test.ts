@@ -1,0 +1,53 @@
+/** Sources with something odd in them, each as it is to be printed, in the styles where the oddness shows. */
+import { describe, expect, it } from 'vitest'
+import { composeAlone } from '../../core/compose/compose'
+import { fromCsl } from '../../core/source/csl'
+import { styleOf } from '../../core/styles'
+import { toMarkup } from '../../core/text/runs'
+
+const printed = (csl: Record<string, unknown>, style: string) => {
+  const { reference, parenthetical } = composeAlone(styleOf(style)!, fromCsl({ id: 'x', ...csl } as Parameters<typeof fromCsl>[0]))
+  return { list: toMarkup(reference!), cited: toMarkup(parenthetical) }
+}
+const MOSS = { family: 'Moss', given: 'Ada' }
+const ARTICLE = { 'type': 'article-journal', 'title': 'Salt', 'issued': { 'date-parts': [[2020]] }, 'container-title': 'Shore Notes', 'volume': '3', 'page': '1-9' }
+
+describe('authors of whom the source names only the first', () => {
+  it.each<[string, string, string]>([
+    ['apa-7', 'Moss, A., et al. (2020). Salt. *Shore Notes*, *3*, 1–9.', '(Moss et al., 2020)'],
+    ['mla-9', 'Moss, Ada, et al. “Salt.” *Shore Notes*, vol. 3, 2020, pp. 1–9.', '(Moss et al.)'],
+    ['chicago-18-author-date', 'Moss, Ada, et al. 2020. “Salt.” *Shore Notes* 3:1–9.', '(Moss et al. 2020)'],
+    ['harvard', 'Moss, A. *et al.* (2020) ‘Salt’, *Shore Notes*, 3, pp. 1–9.', '(Moss *et al.*, 2020)'],
+    ['ieee', 'A. Moss *et al.*, “Salt,” *Shore Notes*, vol. 3, pp. 1–9, 2020.', '[1]'],
+    ['vancouver', 'Moss A, et al. Salt. Shore Notes. 2020;3:1-9.', '(1)'],
+    ['acs', 'Moss, A.; et al. Salt. *Shore Notes* **2020**, *3*, 1–9.', '^1^'],
+    ['nature', 'Moss, A. *et al.* Salt. *Shore Notes* **3**, 1–9 (2020).', '^1^'],
+  ])('%s', (style, list, cited) => {
+    for (const other of [{ literal: 'et al.' }, { family: 'et al' }]) expect(printed({ ...ARTICLE, author: [MOSS, other] }, style)).toEqual({ list, cited })
+  })
+})
+
+describe('a paper that was given and not printed', () => {
+  const paper = { 'type': 'paper-conference', 'title': 'Salt', 'author': [MOSS], 'issued': { 'date-parts': [[2018, 6, 3]] }, 'event-title': '3rd Marsh Workshop', 'event-place': 'Leedside' }
+  it.each([
+    ['apa-7', 'Moss, A. (2018, June 3). *Salt* [Paper presentation]. 3rd Marsh Workshop, Leedside.'],
+    ['mla-9', 'Moss, Ada. “Salt.” 3rd Marsh Workshop, 3 June 2018, Leedside. Paper presentation.'],
+    ['chicago-18-notes', 'Moss, Ada. “Salt.” Paper presented at the 3rd Marsh Workshop, Leedside, June 3, 2018.'],
+    ['ieee', 'A. Moss, “Salt,” presented at the 3rd Marsh Workshop, Leedside, Jun. 3, 2018.'],
+    ['vancouver', 'Moss A. Salt. Paper presented at: 3rd Marsh Workshop; 2018 Jun 3; Leedside.'],
+    ['acs', 'Moss, A. Salt. Presented at the 3rd Marsh Workshop, Leedside, June 3, 2018.'],
+  ])('%s', (style, list) => expect(printed(paper, style).list).toBe(list))
+})
+
+it.each<[string, Record<string, unknown>, string, string]>([
+  ['a date of which only the year is certain', { issued: { raw: '04/05/2020' } }, 'apa-7', 'Moss, A. (2020). Salt. *Shore Notes*, *3*, 1–9.'],
+  ['a range with two hyphens', { page: '12--19' }, 'mla-9', 'Moss, Ada. “Salt.” *Shore Notes*, vol. 3, 2020, pp. 12–19.'],
+  ['a journal with words kept from capitals', { 'container-title': 'Journal of <span class="nocase">eTide</span> Studies' }, 'ieee', 'A. Moss, “Salt,” *J. eTide Stud.*, vol. 3, pp. 1–9, 2020.'],
+  ['initials behind the name that is used', { author: [{ family: 'Keel', given: 'Hans (H.-W.)' }] }, 'apa-7', 'Keel, H.-W. (2020). Salt. *Shore Notes*, *3*, 1–9.'],
+  ['and the name itself where it is given in full', { author: [{ family: 'Keel', given: 'Hans (H.-W.)' }] }, 'mla-9', 'Keel, Hans. “Salt.” *Shore Notes*, vol. 3, 2020, pp. 1–9.'],
+])('%s', (_, more, style, list) => expect(printed({ ...ARTICLE, author: [MOSS], ...more }, style).list).toBe(list))
+
+it('proceedings are shortened once', () => {
+  const paper = { ...ARTICLE, 'type': 'paper-conference', 'author': [MOSS], 'container-title': 'Proc. Second Workshop on Environ. Sensing and Computing (WESC)' }
+  expect(printed(paper, 'ieee').list).toBe('A. Moss, “Salt,” in *Proc. 2nd Workshop Environ. Sens. Comput. (WESC)*, 2020, pp. 1–9.')
+})
