@@ -222,7 +222,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   link: () => work => work.has('url') && !work.has('doi'),
   locator: () => (_work, telling) => telling.locator !== undefined,
   several: () => (_work, telling) => telling.needsTitle === true,
-  yeared: () => work => work.issued?.start !== undefined && work.text('title').endsWith(String(work.issued.start.year)),
+  yeared: () => work => work.yeared,
   slides: () => work => !work.has('event') && /\bslides?\b|\bpowerpoint\b/iu.test(work.text('genre')),
   presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
   presentation: () => work => /^(?:(?:conference |oral |paper )?presentation|conference paper)$/iu.test(work.text('genre')),

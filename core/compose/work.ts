@@ -114,6 +114,7 @@ export class Work {
       delete this.people.author
       this.authorAs = authorIs
     }
+    this.fullNames()
     const { author, performer, composer } = this.people
     if (performed && performer && author && !composer && !sameNames(performer, author)) {
       this.people.composer = author
@@ -155,6 +156,10 @@ export class Work {
     const { unlisted } = this.kind.layout
     return !unlisted || (unlisted.unless?.some(field => this.has(field)) ?? false)
   }
+
+  /** Whether its title ends in its year: then a statute is dated by it. */
+  get yeared(): boolean { return this.issued?.start !== undefined && this.text('title').endsWith(String(this.issued.start.year)) }
+  get datedByTitle(): boolean { return this.kind.row.datedByTitle === true && !this.lead && this.yeared }
 
   /** Whether the author is a group of this name. */
   isAuthor(name: string): boolean { return name !== '' && this.group !== '' && name.toLowerCase() === this.group }
@@ -206,6 +211,14 @@ export class Work {
     this.texts.reviewedTitle = of.title
     if (of.by && !this.people.reviewedAuthor) this.people.reviewedAuthor = [readName(of.by)]
     delete this.texts.title
+  }
+
+  /** A publisher or site that goes by the abbreviation of its author is its author. */
+  private fullNames(): void {
+    for (const { literal, short } of this.people.author ?? NOBODY) {
+      if (!literal || !short) continue
+      for (const field of ['publisher', 'container'] as const) if (this.texts[field] === short) this.texts[field] = literal
+    }
   }
 
   /** A group that is also the publisher or the site gives way where the style says so. */

@@ -92,7 +92,7 @@ export const acs: Style = {
     'dataset': { entry: '{lead}{&. }*{title}*[, version {version}][; {@imprint}][. {@link}]' },
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][; {@imprint}][. {@link}]' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]', titleInText: 'italic' },
-    'statute': { entry: '*{title}*<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>][, {year}][. {@link}]' },
+    'statute': { entry: '*{title}*<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>]<!yeared?[, {year}]>[. {@link}]' },
     'interview': { what: '{title}', inside: '{makers}{&. }*{container}*<volume?{@when}{@numbers}|issue?{@when}{@numbers}|[, {publisher}][, {date}][, {pp}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title:cased}<sorted?[, {genre.lower}]>[, {date}]', inside: '{container}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },

@@ -132,7 +132,7 @@ export const apa7: Style = {
     'dataset': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'software': { yearOnly: true, what: '*{title}*[ (Version {version})] ⟦{description}⟧', inside: '{publisher}' },
     'case': { entry: '{title:asgiven}[, {volume} {container}[ {pages}]][ ([{authority} ]{year})][. {url}]', titleInText: 'italic' },
-    'statute': { entry: '{title}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})][. {url}]', titleInText: 'plain' },
+    'statute': { entry: '{title}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>]<!yeared?[ ({year})]>[. {url}]', titleInText: 'plain' },
     'interview': { what: '<title?{title}|⟦Interview[ by {interviewer:inline}]⟧>{& }<title?[⟦Interview by {interviewer:inline}⟧]>', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, {pages}]{&. }{publisher}', unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])', unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: { parenthetical: '<author?{author:whole}, >personal communication[, {date:long}]', narrative: '{author:whole} (personal communication[, {date:long}])' } },
     'archival-item': { what: '<sorted?{title} ⟦{description}⟧|⟦{title}⟧>', inside: '<container?{container}[ ({archiveLocation.caps})]{&, }{archive}|{archive}[ ({archiveLocation.caps})]>{&, }{archivePlace}' },

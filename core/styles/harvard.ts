@@ -87,7 +87,7 @@ export const harvard: Style = {
     'dataset': { what: '*{title}*', inside: '[ (Version {version})] ⟦{description}⟧[. {publisher}]' },
     'software': { what: '*{title}*', inside: '[ (Version {version})] ⟦{description}⟧[. {publisher}]' },
     'case': { entry: '*{title}*[ ({year})][ {volume} {container} {pages}][. Available at: {url}]', titleInText: 'italic' },
-    'statute': { entry: '*{title}*<!yeared?[ {year}]>[, s. {section}][. Available at: {url}]' },
+    'statute': { entry: '*{title}*<!yeared?[ {year}]>[, {number}][, s. {section}][. Available at: {url}]' },
     'interview': { what: '<title?"{title}"|interviewer?Interviewed by {interviewer:inline}|Interview>', inside: '<title?[. {makers}]><container?[. *{container}*{@numbers}][. {publisher}]|[. {publisher}]>[, {monthday}][, {pp}]' },
     'personal-communication': { what: '', entry: '{lead} ({year!}) {description} to <recipient?{recipient:inline}|the author>[, {monthday}]' },
     'archival-item': { what: '*{title}*', inside: '<sorted?[ ⟦{genre}⟧]>[, {monthday}][. {container}][. {archiveLocation}][. {archive}{&, }{archivePlace}]' },
@@ -101,7 +101,7 @@ export const harvard: Style = {
     'case.authority': 'the report names the court (Harvard (British universities), law)',
     'statute.container': 'an Act goes by its title and year (Harvard (British universities), law)',
     'statute.volume': 'an Act goes by its title and year (Harvard (British universities), law)',
-    'statute.number': 'an Act goes by its title and year (Harvard (British universities), law)',
+   
     'statute.pages': 'an Act is cited by its sections (Harvard (British universities), law)',
     'film.performer': 'a film names its director (Harvard (British universities), media)',
     'film.producer': 'a film names its director (Harvard (British universities), media)',

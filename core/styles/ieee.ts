@@ -104,7 +104,7 @@ export const ieee: Style = {
     'software': { entry: '{lead}{&. }*{title}*[, version {version}][. ({date})][. {publisher}]{@link}' },
     'map': { entry: '{lead}{&. }*{title}*[. ({date})][. ⟦{description}⟧][. {publisher}{&, }{place}][. {archive}{&, }{archivePlace}]{@link}' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]{@link}', titleInText: 'italic' },
-    'statute': { entry: '*{title}*<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})]{@link}' },
+    'statute': { entry: '*{title}*<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>]<!yeared?[ ({year})]>{@link}' },
     'interview': { what: '["{title}"]', inside: '{makers}{&, }*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}]{&, }{publisher}[, {date}]', unlisted: { ...PRIVATELY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PRIVATELY },
     'archival-item': { what: '"{title}"', inside: '<sorted?{genre.lower}>{&, }{date}{&, }{container}{&, }{archive}{&, }{archivePlace}{&, }{archiveLocation}' },

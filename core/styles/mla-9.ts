@@ -96,7 +96,7 @@ export const mla9: Style = {
     'ai-output': { what: '<container?"{title}"|*{title}*>', inside: '*{container}*{&, }[version {version}]{&, }{publisher}{&, }{date}{&, }{@link}' },
     'encyclopedia-entry': { what: '"{title}"', inside: '*{container}*{&, }{inside.makers}{&, }{edition}{&, }[vol. {volume}]{&, }[*{volumeTitle}*]{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'case': { standIn: '{authority}', what: '{authority}{&. }*{title}*', lead: [], inside: '*{container:full}*{&, }[vol. {volume}]{&, }{date}{&, }{pp}{&, }{@link}', titleInText: 'italic' },
-    'statute': { what: '*{title}*', lead: [], inside: '<!section?{number}>{&, }[[{volume} ]{container}<section?, section {section}|[, {pp}]>]{&, }{date}{&, }{@link}' },
+    'statute': { what: '*{title}*', lead: [], inside: '<!section?{number}>{&, }[[{volume} ]{container}<section?, section {section}|[, {pp}]>]{&, }<!yeared?{date}>{&, }{@link}' },
     'interview': { what: '<title?"{title}"{&. }[Interview by {interviewer:inline}]|Interview[ by {interviewer:inline}]>', inside: '*{container}*{&, }{@numbers}{&, }{publisher}{&, }{date}{&, }{pp}{&, }{@link}' },
     'personal-communication': { entry: '{lead}{&. }["{title:cased}"]{&. }<genre?{@sort}|Letter> to <recipient?{recipient:inline}|the author><title?[, {date}]|[. {date}]>', titleInText: 'quoted', parts: { sort: '{genre}' } },
     'archival-item': { what: '{title}', inside: '{date}{&, }{container}{&, }{archive}{&, }{archivePlace.other}{&, }{archiveLocation.lower}{&, }{@link}<sorted?[. {genre.sentence}]>', titleInText: 'plain' },

@@ -87,7 +87,7 @@ export const nature: Style = {
     'dataset': { entry: '{lead}{&. }{title}[ (version {version})]{&. }[*{publisher}* ]<{doi}|{url}>[ ({year})]' },
     'software': { entry: '{lead}{&. }{title}[ (version {version})]{&. }[*{publisher}* ]<{doi}|{url}>[ ({year})]' },
     'case': { entry: '*{title}*[, {volume} {container} {pages}][ ([{authority} ]{year})]{@online}', titleInText: 'italic' },
-    'statute': { entry: '{title:asgiven}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})]{@online}' },
+    'statute': { entry: '{title:asgiven}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>]<!yeared?[ ({year})]>{@online}' },
     'interview': { entry: '{lead}{&. }{title}[ {makers}][. <container?*{container}*[, {publisher}]|{publisher}>]<volume?{@numbers}[ ({year})]|[ <{pages}|{url}>][ ({date})]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { entry: '{lead}{&. }{title}<sorted?[ ⟦{genre.lower}⟧]>{@when}{&. }<container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}{&, }{archiveLocation}{@online}' },

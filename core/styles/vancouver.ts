@@ -89,7 +89,7 @@ export const vancouver: Style = {
     'dataset': { what: '{title} ⟦{description}⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'software': { what: '{title} ⟦computer program<link? on the Internet>⟧', inside: '[Version {version}]{&. }{publisher}{&; }{date!}' },
     'case': { entry: '{title}[, {volume} {container} {pages}][ ([{authority} ]{year})][. {@link}]' },
-    'statute': { entry: '{title:asgiven}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>][ ({year})][. {@link}]' },
+    'statute': { entry: '{title:asgiven}<!section?[, {number}]>[, [{volume} ]{container}<section? § {section}|[ {pages}]>]<!yeared?[ ({year})]>[. {@link}]' },
     'interview': { what: '{title}', inside: '{makers}{&. }<volume?{container}{@online}{@when}|issue?{container}{@online}{@when}|{container}{&. }{publisher}{&; }{date!}[:{pages}]>', unlisted: { ...PERSONALLY, unless: ['title', 'container', 'publisher', 'archive', 'url', 'doi'] } },
     'personal-communication': { unlisted: PERSONALLY },
     'archival-item': { what: '{title}<sorted?[ ⟦{genre.lower}⟧]>', inside: '{date}{&. }[Located at: <container?{container}{&, }{archive}|{archive}>{&, }{archivePlace}[; {archiveLocation}]]' },

@@ -48,8 +48,18 @@ const SMALL = new Set([
 export function abbreviateJournal(title: string): string {
   const parts = title.split(/\s+/u).filter(word => !SMALL.has(word.toLowerCase()))
   if (parts.length < 2) return title
-  return parts.map(abbreviateWord).join(' ')
+  const stopless = parts.some(isStopless)
+  return parts.map(word => (stopless && isShort(word) ? `${word}.` : abbreviateWord(word))).join(' ')
 }
+
+/** Abbreviations that are no words of their own. */
+const NO_WORDS = new Set('j sci int soc res ecol biol chem phys med eng technol psychol hist educ econ environ proc rev appl ann am amer br brit eur adv clin mol stud bull geogr sociol philos neurosci nurs agric anthropol archaeol biochem comput manag q quart lett commun anal'.split(' '))
+let shorts: ReadonlySet<string> | undefined
+/** Whether a word, with a stop, is the abbreviation of another: "Ecol", and "Coast" too. */
+const isShort = (word: string): boolean => /^\p{Lu}\p{Ll}*$/u.test(word)
+  && (shorts ??= new Set([...words().values()].filter(short => short.endsWith('.')).map(short => short.toLowerCase()))).has(`${word.toLowerCase()}.`)
+/** An abbreviation that has lost its stop and is no word of its own: "J", "Ecol". In such a title the others have lost theirs. */
+const isStopless = (word: string): boolean => isShort(word) && NO_WORDS.has(word.toLowerCase())
 
 function abbreviateWord(word: string): string {
   const known = words()

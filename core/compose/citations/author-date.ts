@@ -17,9 +17,10 @@ function year(style: Style, item: Item): Atom[] {
 }
 
 function yearAndPlace(style: Style, item: Item, out: Atom[]): void {
-  out.push(...year(style, item))
+  const from = out.length
+  if (!item.work.datedByTitle) out.push(...year(style, item))
   const where = place(item)
-  if (where.length) out.push(glue(style.citation.beforeLocator), ...where)
+  if (where.length) out.push(...(out.length > from ? [glue(style.citation.beforeLocator)] : []), ...where)
   if (item.suffix) out.push(...after(item))
 }
 
@@ -40,10 +41,13 @@ function inSentence(style: Style, items: readonly Item[]): Atom[] {
           .filter((name) => name.short && item.introduce!.has(name.literal ?? ''))
           .map((name) => name.short)
       : []
-    out.push(...before(style, item), ...sayAuthor(item, true), glue(' '), glue(open))
+    const dated: Atom[] = []
+    yearAndPlace(style, item, dated)
+    out.push(...before(style, item), ...sayAuthor(item, true))
+    if (!dated.length) return
+    out.push(glue(' '), glue(open))
     if (shorts.length) out.push(glue(`${shorts.join(', ')}, `))
-    yearAndPlace(style, item, out)
-    out.push(glue(close))
+    out.push(...dated, glue(close))
   })
   return out
 }
@@ -67,8 +71,10 @@ function inParentheses(style: Style, items: readonly Item[], withoutAuthor: bool
     if (shared !== undefined) { yearAndPlace(style, item, out); return }
     const separator = !item.work.dated && rules.beforeNoYear ? rules.beforeNoYear : rules.beforeYear
     out.push(...before(style, item), ...who)
-    if (who.length) out.push(glue(separator))
-    yearAndPlace(style, item, out)
+    const dated: Atom[] = []
+    yearAndPlace(style, item, dated)
+    if (who.length && dated.length) out.push(glue(separator))
+    out.push(...dated)
   })
   out.push(glue(rules.close))
   return out

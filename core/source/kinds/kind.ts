@@ -36,6 +36,8 @@ export interface Kind {
   performed?: boolean
   /** Its title may be no more than the word for what it is ("Introduction"): then it has none of its own. */
   namedByGenre?: boolean
+  /** Its title may end in its year, which then is said once: "Estuaries Act 1997". */
+  datedByTitle?: boolean
   /** Its title is never cut: the name of a case. */
   wholeTitle?: boolean
   /** What it is in goes by its short name: a reporter of cases. */

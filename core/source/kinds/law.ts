@@ -15,7 +15,7 @@ export const law = {
     number: 'number',
   }),
   'statute': kind({
-    label: 'Statute', plainTitle: true, officialContainer: true,
+    datedByTitle: true, label: 'Statute', plainTitle: true, officialContainer: true,
     words: 'law, act, legislation, regulation, bill, constitution, treaty',
     required: ['title'], usual: ['issued', 'volume', 'container', 'section', 'pages', 'number', 'url'],
     lead: [], makers: [],

@@ -68,6 +68,12 @@ function cleanEditionInTitle(texts: Texts): void {
   texts.edition = read[2]!
 }
 
+/** "Ep. 12: The salt road" of number 12 is "The salt road". */
+function cleanEpisodeTitle(texts: Texts): void {
+  const said = texts.title === undefined ? null : /^(?:episode|ep\.?|no\.|#) ?(\d{1,4})(?::| [-–—]) (?=\S)/iu.exec(texts.title)
+  if (said && said[1] === texts.number) texts.title = texts.title!.slice(said[0].length)
+}
+
 /** An episode's season may stand in its number, or be the volume of its series. */
 function cleanEpisode(texts: Texts): void {
   if (texts.number) {
@@ -75,6 +81,7 @@ function cleanEpisode(texts: Texts): void {
     texts.number = read.number
     if (read.season && !texts.season) texts.season = read.season
   }
+  cleanEpisodeTitle(texts)
   if (texts.season) texts.season = season(texts.season)
   else if (texts.volume) { texts.season = season(texts.volume); delete texts.volume }
   if (!texts.number && texts.issue) { texts.number = episode(texts.issue).number; delete texts.issue }

@@ -34,6 +34,9 @@ const ROLE = /,? ?[([](?:eds?|editors?|trans|translator|comp|illus|dir|director|
 /** A name given whole as a person's: "Penhale, Mary"; a group with its abbreviation behind it: "Water Office (WO)". */
 function fromLiteral(name: Name): Name {
   const literal = name.literal!.trim()
+  // "Carew Tides (@carewtides)": an account, by its name and its username.
+  const account = /^([^@]{1,200}) [([](@[\p{L}\d._-]{1,60})[)\]]$/u.exec(literal)
+  if (account && !name.username) return fromLiteral({ ...name, literal: account[1]!, username: account[2]! })
   const short = /^(.{4,200}) [([](\p{Lu}[\p{Lu}&.-]{1,9})[)\]]$/u.exec(literal)
   if (short && !name.short) return { ...name, literal: short[1]!, short: short[2]! }
   const parts = literal.split(', ')
