@@ -101,7 +101,6 @@ export const harvard: Style = {
     'case.authority': 'the report names the court (Harvard (British universities), law)',
     'statute.container': 'an Act goes by its title and year (Harvard (British universities), law)',
     'statute.volume': 'an Act goes by its title and year (Harvard (British universities), law)',
-   
     'statute.pages': 'an Act is cited by its sections (Harvard (British universities), law)',
     'film.performer': 'a film names its director (Harvard (British universities), media)',
     'film.producer': 'a film names its director (Harvard (British universities), media)',

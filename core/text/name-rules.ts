@@ -12,7 +12,7 @@ const set = (words: string): ReadonlySet<string> => new Set(words.trim().split(/
 
 /** Common words that belong to the name behind them. */
 const BEFORE_NAME = set(
-  'lake mount river saint st cape fort port san santa los las new north south east west great greater upper lower outer inner king queen pope sir lady lord prince princess president',
+  'lake loch lough glen mount river saint st cape fort port san santa los las new north south east west great greater upper lower outer inner king queen pope sir lady lord prince princess president captain colonel admiral bishop archbishop cardinal professor senator governor emperor empress tsar sultan duke duchess earl baron baroness sergeant lieutenant chancellor',
 )
 /** Common words that belong to the name before them, where that is the name of a place or a people ("Roman Empire", "Easter Island"). */
 const AFTER_NAME =
@@ -30,6 +30,28 @@ const BODY = set(
 const AFTER_UNKNOWN = set(
   'university college cathedral abbey castle palace street road avenue square bridge river lake island islands county valley',
 )
+/** Of them, things that every people has: the Roman roads, Irish castles. */
+const OF_EVERY_PEOPLE = set('university college cathedral abbey castle street road avenue square hospital museum palace')
+/** Land and water, named by the word before them where that is no common word: "Thorpe Moor". */
+const LAND = set(
+  'marsh marshes hill hills creek bay forest moor moors fen fens downs heath harbour harbor falls ridge loch lough isle isles estuary lagoon reservoir levels beach cove dale dales glen fjord straits canyon gorge glacier',
+)
+/** What is named by the word behind "of": "the Isle of Harrow", "the Battle of Wendmere". */
+const OF_NAME = set(
+  'isle isles gulf strait straits cape bay vale kingdom republic duchy principality county university battle siege treaty peace council bishopric province bank church house duke earl bishop archbishop king queen',
+)
+/** Of them, those that are named so rather than of a thing: "the University of Reading", "the kingdom of heaven". */
+const OF_SURE_NAME = set('university battle siege county duke earl bishop archbishop')
+/** Bodies and prizes take the words between a name and them into the name: "the Northmere Household Survey". */
+const NAMED_BODIES = set(
+  'trust survey board council commission company society institute foundation authority agency department ministry museum gallery library academy association fund prize award medal festival',
+)
+/** Of them, those that do so right behind a place that lists know: "the Chicago Council"; a "London society" may be any. */
+const BODIES_OF_PLACES = set('council commission museum institute foundation authority prize festival')
+/** Days and weeks that are kept are called by more than their name: "Māori Language Week". */
+const DAYS = set('day week month')
+/** Nouns that stand behind "river" and are no river's name. */
+const OF_RIVERS = set('bank banks mouth basin bed beds valley delta system systems water waters flow crossing bridge trade port boats ice')
 /** What states agree on is called by the place. */
 const AFTER_PLACE = set('accords accord protocol agreement convention conventions declaration process summit consensus')
 /** What happened, or stands, once and has an article for it: "the Crusades", "the Kremlin". */
@@ -73,7 +95,7 @@ const EVANGELISTS = set('mark luke john matthew')
 /** People whom a color of skin may be said of; APA 7, 5.7 gives Black and White a capital then. */
 const PEOPLE =
   set(`people persons men women boys girls children youth adolescents teenagers adults students pupils teachers nurses doctors workers families mothers fathers parents communities neighborhoods neighbourhoods churches
- colleges voters citizens soldiers veterans writers authors artists musicians athletes scholars patients americans british canadians lives identity feminism feminist masculinity femininity power nationalism history studies`)
+ colleges schools voters citizens soldiers veterans writers authors artists musicians athletes scholars patients americans british canadians lives identity feminism feminist masculinity femininity power nationalism history studies`)
 const CULTURAL = set(
   'music philosophy thought culture cultures art medicine civilization civilisation civilizations society societies democracies democracy powers science ideas values europe literature countries classical',
 )
@@ -89,8 +111,14 @@ interface Around {
 
 const isProperOrDoubtful = (word: WordFacts | undefined): boolean => word !== undefined && (word.proper || word.doubtful)
 const isUnknown = (word: WordFacts | undefined): boolean => word !== undefined && word.raised && !word.proper && !isCommonWord(word.lower)
+const isOfRiver = (word: WordFacts, next: WordFacts): boolean => word.stem === 'river' && OF_RIVERS.has(next.lower)
 /** Nothing, or a word that begins something else, stands behind. */
 const endsPhrase = (word: WordFacts | undefined): boolean => word === undefined || FUNCTION.has(word.lower) || /^\d/u.test(word.lower)
+/** A people or what is theirs ("Roman", "Dutch"), and no place. */
+const isOfPeople = (word: WordFacts | undefined): boolean =>
+  word?.proper === true && /(?:an|ish|ese|ic|i|ern)$|^(?:dutch|french|greek|welsh|swiss|czech|norse|saxon)$/u.test(word.lower)
+/** A place that the lists know. */
+const isPlaceName = (word: WordFacts | undefined): boolean => word?.proper === true && !isOfPeople(word)
 const isAlone = ({ before, next }: Around): boolean => endsPhrase(next) && !(before && DETERMINERS.has(before.lower))
 
 /** A rule about the words in `of`, or about any: whether one is a name, or what else it is, where it stands. */
@@ -99,9 +127,18 @@ interface NameRule { of?: ReadonlySet<string>, says: (at: Around) => Standing | 
 /** The rules, asked in this order; the first that answers decides. Each is about a word that has a capital. */
 const RULES: readonly NameRule[] = [
   // A doubtful word behind "Lake" or "King" is a name; "Lake" before a name is part of it.
-  { says: ({ word, before }) => before !== undefined && BEFORE_NAME.has(before.stem) && isProperOrDoubtful(word) },
-  { of: BEFORE_NAME, says: ({ next }) => next?.raised === true && (isProperOrDoubtful(next) || !isCommonWord(next.lower)) },
-  { of: AFTER_NAME, says: ({ before }) => before?.proper === true },
+  {
+    says: ({ word, before }) =>
+      before !== undefined && BEFORE_NAME.has(before.stem) && isProperOrDoubtful(word) && !isOfRiver(before, word),
+  },
+  {
+    of: BEFORE_NAME,
+    says: ({ word, next }) => next?.raised === true && (isProperOrDoubtful(next) || !isCommonWord(next.lower)) && !isOfRiver(word, next),
+  },
+  { of: AFTER_NAME, says: ({ word, before }) => before?.proper === true && !(OF_EVERY_PEOPLE.has(word.stem) && isOfPeople(before)) },
+  { of: LAND, says: ({ before, next }) => isUnknown(before) || (isPlaceName(before) && endsPhrase(next)) },
+  { of: OF_NAME, says: ofName },
+  { of: set('river'), says: river },
   { of: AFTER_UNKNOWN, says: ({ before }) => isUnknown(before) },
   { of: LAST_AFTER_NAME, says: ({ before, next }) => before?.proper === true && endsPhrase(next) },
   { of: REACH, says: body },
@@ -128,7 +165,7 @@ const RULES: readonly NameRule[] = [
   { of: set('western'), says: ({ next }) => CULTURAL.has(next?.lower ?? '') },
   { of: WITH_ARTICLE, says: ({ before, next }) => before?.lower === 'the' && next?.lower !== 'of' && endsPhrase(next) },
   // "Harry Potter": a surname that is a common word, behind a given name.
-  { says: ({ word, before, next }) => word.doubtful && before?.raised === true && isGivenName(before.lower) && endsPhrase(next) },
+  { says: ({ word, before, next }) => word.doubtful && before?.raised === true && isGivenName(before.lower) && !isOfPeople(before) && (endsPhrase(next) || /[’']s$/u.test(word.lower)) },
   { of: COUNTED, says: ({ next }) => next !== undefined && /^\d{1,3}$/u.test(next.lower) },
   // A hamlet has an article; the prince has none.
   { of: set('hamlet'), says: (at) => isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true) },
@@ -152,6 +189,9 @@ function rulesFor({ lower, stem }: WordFacts): readonly NameRule[] {
 export function nameByRule(words: readonly WordFacts[], names: Standing[]): void {
   words.forEach((word, i) => {
     if (word.raised && !names[i] && HEADS.has(word.stem)) nameBefore(words, names, i)
+    const body = NAMED_BODIES.has(word.stem) || DAYS.has(word.lower)
+    if (body && word.raised && !names[i] && endsPhrase(words[i + 1])) bodyBefore(words, names, i)
+    if (/^vs?\.?$/u.test(word.lower) && words[i - 1]?.raised) party(words, names, i)
   })
   words.forEach((word, i) => {
     if (names[i] || !word.raised) return
@@ -163,9 +203,47 @@ export function nameByRule(words: readonly WordFacts[], names: Standing[]): void
   })
 }
 
+/** "The Isle of Harrow": an isle is always named so; the others where the word is no common one ("the republic of letters"). */
+function ofName({ words, names, i, word, next }: Around): Standing {
+  const named = words[i + 2]
+  if (next?.lower !== 'of' || !named?.raised || DETERMINERS.has(named.lower)) return undefined
+  const isle = /^isles?$/u.test(word.lower) && endsPhrase(words[i + 3])
+  if (!isle && !named.proper && !isUnknown(named) && !(named.doubtful && OF_SURE_NAME.has(word.lower))) return undefined
+  if (isle) names[i + 2] = 'name'
+  return 'name'
+}
+
+/** "The River Tarn": what stands behind it is its name, unless it is a part of any river. */
+function river({ words, names, i, before, next }: Around): Standing {
+  if (before?.lower !== 'the' || !next?.raised || OF_RIVERS.has(next.lower) || !endsPhrase(words[i + 2])) return undefined
+  names[i + 1] = 'name'
+  return 'name'
+}
+
+/** Behind the v. of a case, every word with a capital is of the party: "Brown v. Board of Education". */
+function party(words: readonly WordFacts[], names: Standing[], v: number): void {
+  for (let at = v + 1; at < words.length; at++) {
+    if (words[at]!.raised) names[at] = inName(words[at]!)
+    else if (words[at]!.lower !== 'of' || !words[at + 1]?.raised) return
+  }
+}
+
+/** From a name up to the body, if only raised words stand between, at most three. */
+function bodyBefore(words: readonly WordFacts[], names: Standing[], head: number): void {
+  for (let at = head - 1; at >= Math.max(0, head - 4); at--) {
+    const word = words[at]!
+    if (!word.raised || DETERMINERS.has(word.lower) || FUNCTION.has(word.lower) || /[’']s?$/u.test(word.lower)) return
+    const days = DAYS.has(words[head]!.lower)
+    const named = isUnknown(word) || (isPlaceName(word) && (at < head - 1 || BODIES_OF_PLACES.has(words[head]!.stem)))
+    if (days ? !word.proper || at === head - 1 : !named) continue
+    for (let i = at; i <= head; i++) names[i] = inName(words[i]!)
+    return
+  }
+}
+
 /** Behind a genus, or a word that looks like one, what no list knows is the species. */
 function species({ word, before, next }: Around): Standing {
-  if (!before?.raised || !isUnknown(word)) return undefined
+  if (!before?.raised || !isUnknown(word) || isGivenName(before.lower)) return undefined
   const looks = isUnknown(before) && GENUS.test(before.stem) && (EPITHET.test(word.stem) || (before.stem.length > 5 && endsPhrase(next)))
   return looks || isGenus(before.lower) ? 'small' : undefined
 }
@@ -189,7 +267,7 @@ const inName = (word: WordFacts): Standing => (word.hyphenated ? 'compound' : 'n
 
 /** "On Mill Street", "in Park Avenue": without an article even common words are a street's name. */
 const STREETS = set('street road avenue lane square terrace crescent')
-const ON = set('on in at along off from')
+const ON = set('on in at along off from of')
 function thoroughfare({ words, names, i, word, next }: Around): Standing {
   const of = (street: WordFacts | undefined, name: WordFacts | undefined, before: WordFacts | undefined): boolean =>
     street !== undefined

@@ -100,7 +100,7 @@ describe('sentence capitals', () => {
     )
   })
   it('marks the words it could not decide', () =>
-    expect(capitalise('The Reading of Hope Street in Skerrow', SENTENCE).unsure).toEqual(['Reading', 'Hope', 'Street', 'Skerrow']))
+    expect(capitalise('The Reading of Hope Street in Skerrow', SENTENCE).unsure).toEqual(['Reading', 'Skerrow']))
   it('a name that no list knows keeps its capital behind a colon', () =>
     expect(capitaliseText('Tide mills: Carewick and after', { style: 'sentence', afterColon: 'lower' })).toBe(
       'Tide mills: Carewick and after',

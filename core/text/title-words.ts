@@ -8,7 +8,9 @@ const once = <T>(make: () => T): () => T => { let made: T | undefined; return ()
 const properNouns = once(() => new Set(PROPER_NOUNS.split(/\s+/u)))
 const doubtfulNouns = once(() => new Set(DOUBTFUL_NOUNS.split(/\s+/u)))
 const genera = once(() => new Set(GENERA.split(/\s+/u)))
-const givenNames = once(() => new Set(GIVEN_NAMES.split(/\s+/u)))
+/** Given names that the list lacks, most of them short. */
+const MORE_GIVEN = 'ada amy ana ann anya aya bea bella ben chinua dag ede elif ernest eva femi ian ida ines kofi kwame lars lena leo mina mo ned nell ngozi ola olu pia priya ravi sana tao tim una wangari wole yuki kenji rabindranath'
+const givenNames = once(() => new Set(`${GIVEN_NAMES} ${MORE_GIVEN}`.split(/\s+/u)))
 const verbs = once(() => new Set(VERBS.split(/\s+/u)))
 const sometimesVerbs = once(() => new Set(SOMETIMES_VERBS.split(/\s+/u)))
 
