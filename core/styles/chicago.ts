@@ -106,11 +106,13 @@ export function chicago({ edition, authorDate }: Variant): Style {
     noteFrame: '{lead:note}{&, }*{title}*{&, }{date}{&, }{@seen}{&, }{locator}{&, }{@link}',
     parts: {
       y: '[({first}) ]{year!}',
-      d: '<%ad?{monthday}|{date}>',
+      // The 17th repeats the year with month and day (15.14, 15.49).
+      ...(old ? { md: '{monthday}', d: '<%ad?<@md?{date}>|{date}>' } : { d: '<%ad?{monthday}|{date}>' }),
       link: '<{doi}|{url}>',
       seen: 'accessed {accessed}',
-      imprint: '[<%places?{place}>{&: }{publisher}]{&, }{@d}',
-      noteImprint: '[{first}; ][<%places?{place}>{&: }{publisher}]{&, }{date}',
+      // The 17th says of a reprint that it is one; a translation or another edition is none (14.114).
+      imprint: `${old ? '<originalDate&publisher&!translator&!editor&!edition?Reprint, >' : ''}[<%places?{place}>{&: }{publisher}]{&, }{@d}`,
+      noteImprint: `[{first}; ${old ? '<originalDate&publisher&!translator&!editor&!edition?repr., >' : ''}][<%places?{place}>{&: }{publisher}]{&, }{date}`,
       at: '<label=page&volume&!volumeTitle?{volume}:{locator}|{locator}>',
       short: '{lead:short,bare}{&, }"{short}"{&, }{locator}',
     },
@@ -156,10 +158,11 @@ function layouts(old: boolean): Record<string, Layout> {
   const inBook = 'in <volumeTitle&container?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]<%chapterPages?[, {pages}]>[. {@imprint}]'
   const inBookNote = '{lead:note}{&, }"{title}"{&, }{note.part.makers}{&, }[in <volumeTitle&container?*{volumeTitle}*, [vol. {volume} of ]>*{container}*{&, }{note.inside.makers}{&, }{edition}[<volume&!volumeTitle?, vol. {volume}>]]<dated?[ ({@noteImprint})]|[, {publisher}][, accessed {accessed}]>{&, }{locator}{&, }{@link}'
   const news = '{container:nothe}'
+  const magazine = old ? '*{container:nothe}*' : '*{container}*'
   const paper = old ? news : '{container}'
   return {
     'journal-article': { what: '"{title}"', inside: journal, note: `{lead:note}{&, }"{title}"{&, }${journalNote}{&, }{@link}`, short: QUOTED_SHORT },
-    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{@d}', note: '{lead:note}{&, }"{title}"{&, }*{container}*{&, }{date}{&, }{locator}{&, }{@link}', short: QUOTED_SHORT },
+    'magazine-article': { what: '"{title}"', inside: `${magazine}{&, }{@d}`, note: `{lead:note}{&, }"{title}"{&, }${magazine}{&, }{date}{&, }{locator}{&, }{@link}`, short: QUOTED_SHORT },
     'newspaper-article': {
       what: '"{title}"', inside: `[{description}]{&. }<lead?*${paper}*{&, }{@d}|{@d}>{&, }{edition.own}`, standIn: `*${paper}*`, short: QUOTED_SHORT,
       note: `{lead:note}{&, }"{title}"{&, }{description.lower}{&, }*${paper}*{&, }{date}{&, }{edition.own}{&, }{locator}{&, }{@link}`,

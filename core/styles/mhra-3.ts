@@ -74,7 +74,8 @@ export const mhra3: Style = {
   frame: '{lead}{&, }{@what}[, {@inside}][ ({@imprint})][, {@pages}]{@online}',
   noteFrame: '{lead:note}{&, }{@what}[, {@inside}][ ({@imprint})][, {@place}]{@online}',
   parts: {
-    imprint: '[{first}; repr. ][{place}{&: }{publisher}]{&, }{date}',
+    // A translation or another edition is no reprint (11.2.2).
+    imprint: '<!translator&!editor&!edition?[{first}; repr. ]>[{place}{&: }{publisher}]{&, }{date}',
     pages: '{pp}',
     // The whole range once, the place itself in parentheses behind it (11.2.2).
     place: '<locator&pages?{pp} ({locator})|locator?{locator}|{pp}>',
@@ -84,10 +85,10 @@ export const mhra3: Style = {
   },
   kinds: {
     'journal-article': {
-      what: '"{title}"', inside: '*{container}*<volume?, {volume}{&.}{issue}|[, {issue.labelled}]>', short: QUOTED_SHORT,
+      what: '"{title}"', inside: '*{container}*<volume&supplement?, {volume}, {issue.labelled}|volume?, {volume}{&.}{issue}|[, {issue.labelled}]>', short: QUOTED_SHORT,
       parts: { imprint: '{date:issue}', pages: '<{pages}|{article}>', place: '<locator&pages?{pages} ({locator})|locator?{locator}|{pages}|{article}>' },
     },
-    'magazine-article': { what: '"{title}"', inside: '*{container}*{&, }{date}', parts: { imprint: '{section}' }, short: QUOTED_SHORT },
+    'magazine-article': { what: '"{title}"', inside: '*{container:nothe}*{&, }{date}', parts: { imprint: '{section}' }, short: QUOTED_SHORT },
     'newspaper-article': { what: '"{title}"', inside: '*{container:nothe}*{&, }{date}[, {section} section]', parts: { imprint: '' }, short: QUOTED_SHORT },
     'review': {
       what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]',
@@ -96,14 +97,17 @@ export const mhra3: Style = {
       parts: { imprint: '<volume?{date:issue}|issue?{date:issue}>', pages: '<volume?{pages}|{pp}>', place: '<locator&pages?<volume?{pages}|{pp}> ({locator})|locator?{locator}|<volume?{pages}|{pp}>>' },
     },
     'book': {
-      yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*>', lead: ['author'],
+      yearOnly: true, what: '<volumeTitle?*{volumeTitle}*|*{title}*>',
+      // The list is headed by editors (11.5); a note begins with the title of their book (11.2.2).
+      note: '<author?{lead:note}>{&, }{@what}{&, }{@inNote}[ ({@imprint})][, {@place}]{@online}',
       inside: '<volumeTitle&title?[vol. {volume.roman} of ]*{title}*>{&, }{makers}{&, }{edition}{&, }[{series}[, {seriesNumber}]]{&, }[{numberOfVolumes} vols]',
-      parts: { pages: '<!volumeTitle?{volume.roman}>', place: '<volumeTitle?{locator}|[{volume.roman}]{&, }{locator}>', at: '<volumeTitle?{locator}|[{volume.roman}]{&, }{locator}>' }, short: ITALIC_SHORT,
+      parts: { inNote: '<volumeTitle&title?[vol. {volume.roman} of ]*{title}*>{&, }<author?{makers}|editor?ed. by {editor:inline}[, trans. by {translator:inline}]|compiler?comp. by {compiler:inline}|translator?trans. by {translator:inline}|{makers}>{&, }{edition}{&, }[{series}[, {seriesNumber}]]{&, }[{numberOfVolumes} vols]', pages: '<!volumeTitle?{volume.roman}>', place: '<volumeTitle?{locator}|[{volume.roman}]{&, }{locator}>', at: '<volumeTitle?{locator}|[{volume.roman}]{&, }{locator}>' }, short: ITALIC_SHORT.replace('lead?', 'author?'),
     },
     'chapter': {
       yearOnly: true, what: '"{title}"', short: QUOTED_SHORT,
       inside: '{part.makers}{&, }<container?in [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}',
-      parts: { pages: '[{volume.roman}]{&, }{pp}', place: '[{volume.roman}]{&, }<locator&pages?{pp} ({locator})|locator?{locator}|{pp}>' },
+      // No p. behind the number of a volume (11.2.2).
+      parts: { pages: '<volume?{volume.roman}[, {pages}]|{pp}>', place: '<volume?{volume.roman}{&, }<locator&pages?{pages} ({locator})|locator?{locator}|{pages}>|locator&pages?{pp} ({locator})|locator?{locator}|{pp}>' },
     },
     'foreword': {
       yearOnly: true, what: '<title?"{title}"|"{description}">', inside: '<container?<title&genre?{genre.lower} to|in> [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}',
@@ -130,7 +134,7 @@ export const mhra3: Style = {
     'album': { yearOnly: true, what: '*{title}*', inside: '{medium.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'artwork': { what: '*{title}*', inside: '{date}{&, }{description.lower}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}{&, }{publisher}>', parts: { imprint: '' }, short: ITALIC_SHORT },
     'map': { what: '*{title}*', inside: '{description}[, {scale}]{&, }{archive}{&, }{archivePlace}', short: ITALIC_SHORT },
-    'patent': { what: '{title:asgiven}', inside: '<number?[<number.country?{number.country}|{authority}> ]patent {number.bare}>{&, }{date}', parts: { imprint: '' }, short: '<lead?{lead:short,bare}|{title:asgiven}>{&, }{locator}', titleInText: 'plain' },
+    'patent': { what: '*{title:asgiven}*', inside: '<number?[<number.country?{number.country}|{authority}> ]patent {number.bare}>{&, }{date}', parts: { imprint: '' }, short: '<lead?{lead:short,bare}|{title:asgiven}>{&, }{locator}', titleInText: 'plain' },
     'dataset': { yearOnly: true, what: '*{title}*', inside: '{description}[, version {version}]', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'software': { yearOnly: true, what: '*{title}*', inside: '{description}[, version {version}]', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'ai-output': { what: '*{title}*', inside: '[version {version}]{&, }{description.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
@@ -148,6 +152,7 @@ export const mhra3: Style = {
   },
   silent: {
     ...GIVES_WAY,
+    'originalDate': { when: ['translator', 'editor', 'edition'], says: 'only a reprint says when it first appeared' },
     'artwork.dimensions': 'medium and place tell which it is (MHRA 3, 11.2.14)',
     'online-video.dimensions': 'a length is not said (MHRA 3, 11.2.13)',
     'case.authority': 'the report names the court (MHRA 3, 11.2.9)',

@@ -20,7 +20,7 @@ illustrated illustrator illustrators in interview interviewed interviewer interv
 language lecture letter line lines list ll log map master’s message model motion n nn no of on online org others p
 paper par para paras pars patent perf performance performed performer performers perfs personal photograph picture pl
 pls podcast post posted poster pp preprint presented press private prod prods produced producer producers program
-programme pt pts published qtd quoted radio recorded recording ref repr review s scene season sec secs section series
+programme pt pts published qtd quoted radio recorded recording ref repr Reprint review s scene season sec secs section series
 session set slide slides software stanza stanzas table tables television text the thesis to trans transl translated
 translator translators unknown unpublished version video vol vols with work working writer writers written
 `.trim()
