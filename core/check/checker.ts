@@ -20,7 +20,7 @@ import { PAGE } from './page'
 import { QUOTATIONS } from './quotations'
 import { readBlock, type BlockReading } from './reading'
 import { printedBy, type Found, type PaperSetting, type PaperToCheck } from './setting'
-import { leadNames, surnamesOf } from './typed'
+import { namesThatLead, surnamesOf } from './typed'
 
 const FAMILIES_OF_TEXT = [CITATIONS, QUOTATIONS, OWN_WORDS, LIST, PAGE]
 const BLOCK_RULES = FAMILIES_OF_TEXT.flatMap(family => family.block)
@@ -132,7 +132,7 @@ function paperSetting(given: PaperToCheck): PaperSetting {
     sourceOf: id => byId.get(id),
     passagesOf: id => passages.get(id) ?? [],
     filed: () => filed ??= filingOrder(given.style, given.sources),
-    names: () => names ??= leadNames(given.sources),
+    names: () => names ??= namesThatLead(given.sources),
     leads: () => leads ??= new Set(given.sources.flatMap(surnamesOf).map(foldWords)),
     titles: () => titles ??= given.sources.map(source => foldWords(stripRich(textOf(source, 'title')))).filter(Boolean),
     numbered: numberedIn(given),

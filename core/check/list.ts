@@ -1,9 +1,10 @@
 /** Findings about the list as a whole: one source twice, and details given in one form here and another there. */
+import { leadNames } from '../source/facts'
 import { listEntry } from '../compose/entry'
 import { sameList } from '../compose/paper'
 import { Duplicates } from '../source/duplicates'
 import { kindOf } from '../source/kinds'
-import { has, namesOf, textOf, type Source } from '../source/model'
+import { has, textOf, type Source } from '../source/model'
 import { plain } from '../text/runs'
 import { checkDetails, fixed } from './details'
 import type { Finding } from './finding'
@@ -46,8 +47,7 @@ function rarer<T>(all: readonly T[], isOne: (one: T) => boolean): T[] {
 const givenNames: WholeRule = (setting) => {
   if (setting.style.names.lead?.given !== 'full') return []
   const named = listed(setting).flatMap((source) => {
-    const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-    const people = (role ? namesOf(source, role) : []).filter(name => name.given && !name.literal)
+    const people = leadNames(source).filter(name => name.given && !name.literal)
     return people.length ? [{ source, initials: people.every(name => /^(?:\p{Lu}\.?[\s-]*)+$/u.test(name.given!)) }] : []
   })
   return rarer(named, one => one.initials).map(({ source }): Found => ({

@@ -2,6 +2,7 @@
  * A block of the paper as a marker reads it: its lines as text, with the citations, quotations and sentences in them. Read
  * once for as long as the block stays the same object.
  */
+import { ENDS_ABBREVIATED } from '../text/lists/abbreviations'
 import { readCitation, type CitationData, type DocNode } from '../sheet/document'
 import { isRemark } from '../sheet/walking'
 import { firstWhere } from '../text/lookup'
@@ -150,9 +151,6 @@ function placesOf(text: string): (letter: number) => number {
   return letter => starts[letter] ?? text.length
 }
 
-/** A full stop that ends an abbreviation or an initial, not a sentence. */
-const SHORT =
-  /(?:^|[\s(“‘"\u00A0])(?:\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|vol|no|fig|eds?|Dr|Mr|Mrs|Ms|Prof|St|Jr|Sr|U\.S|U\.K|a\.m|p\.m)$/u
 const STOPS = '.?!…'
 const CLOSERS = '”’"\')]'
 
@@ -178,7 +176,7 @@ export function sentencesIn(text: string): Stretch[] {
       next = spaces(end)
     }
     if (next < text.length && !/[\p{Lu}\p{N}“‘"'([\uFFFC]/u.test(text[next]!)) continue
-    if (text[stop] === '.' && next < text.length && SHORT.test(text.slice(Math.max(from, stop - 12), stop))) continue
+    if (text[stop] === '.' && next < text.length && ENDS_ABBREVIATED.test(text.slice(Math.max(from, stop - 12), stop))) continue
     out.push({ from, to: end })
     from = next
     i = next - 1

@@ -3,8 +3,8 @@
  * (years of events, labels of figures) is left alone.
  */
 import { TypedCitations, type Typed } from '../intake/draft/typed-citations'
-import { kindOf } from '../source/kinds'
-import { dateOf, namesOf, textOf, type Source } from '../source/model'
+import { firstSurname, leadNames, yearOf } from '../source/facts'
+import { textOf, type Source } from '../source/model'
 import { surname } from '../source/names'
 import type { System } from '../styles/ids'
 import { foldWords } from '../text/filing'
@@ -37,7 +37,7 @@ export class TypedReader {
   /** @param numbered ids of the list by number, in styles that number */
   constructor(sources: readonly Source[], private readonly system: System, numbered: readonly string[]) {
     this.known = new TypedCitations(sources, system === 'numbers' ? numbered : [])
-    this.names = sources.map(source => ({ source, name: leadOf(source), year: yearOf(source) }))
+    this.names = sources.map(source => ({ source, name: foldWords(firstSurname(source)), year: String(yearOf(source) ?? 'n.d.') }))
     this.whole = new Set(this.names.map(one => one.name))
   }
 
@@ -92,18 +92,10 @@ export class TypedReader {
   }
 }
 
-export function leadOf(source: Source): string {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  const [first] = role ? namesOf(source, role) : []
-  return first ? foldWords(surname(first)) : ''
-}
-const yearOf = (source: Source): string => String(dateOf(source, 'issued')?.start?.year ?? 'n.d.')
 /** A source in a few words, as a person would say which is meant. */
 export function nameOf(source: Source): string {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  const [first] = role ? namesOf(source, role) : []
-  const year = dateOf(source, 'issued')?.start?.year
-  const who = first ? surname(first) : `“${stripRich(textOf(source, 'title')).slice(0, 60) || 'untitled'}”`
+  const year = yearOf(source)
+  const who = firstSurname(source) || `“${stripRich(textOf(source, 'title')).slice(0, 60) || 'untitled'}”`
   return year === undefined ? who : `${who} ${year}`
 }
 
@@ -114,13 +106,8 @@ export function isNear(a: string, b: string): boolean {
 }
 
 /** The surnames and groups that lead sources, as a sentence says them. */
-export const leadNames = (sources: readonly Source[]): string[] => sources.flatMap((source) => {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  return role ? namesOf(source, role).slice(0, 1).map(surname).filter(name => name.length > 2) : []
-})
+export const namesThatLead = (sources: readonly Source[]): string[] => sources.map(firstSurname).filter(name => name.length > 2)
 
 /** The surnames of those who lead a source; none for groups, whose names are words. */
-export function surnamesOf(source: Source): string[] {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  return role ? namesOf(source, role).filter(name => !name.literal).map(surname).filter(name => name.length > 4) : []
-}
+export const surnamesOf = (source: Source): string[] =>
+  leadNames(source).filter(name => !name.literal).map(surname).filter(name => name.length > 4)

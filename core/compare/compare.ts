@@ -2,10 +2,10 @@
  * A list made elsewhere beside Dendle's: entries matched to sources, each difference named, the list as a whole judged
  * once. Sources of what is right: the style's own rules.
  */
+import { firstSurname, yearOf } from '../source/facts'
+import { bareDoi } from '../source/values/addresses'
 import type { ListEntry } from '../compose/paper'
-import { dateOf, namesOf, textOf, type Source } from '../source/model'
-import { kindOf } from '../source/kinds'
-import { surname } from '../source/names'
+import { textOf, type Source } from '../source/model'
 import type { Style } from '../styles/schema'
 import { foldWords } from '../text/filing'
 import { stripRich } from '../text/rich'
@@ -71,17 +71,13 @@ function withoutNumber({ pieces }: ListParagraph): Token[] {
 // Which entry is which source ----------------------------------------------------------------------------------------------
 
 interface Sought { source: Source, title: string[], first: string, year: string, doi: string }
-const seek = (source: Source): Sought => {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  const [name] = role ? namesOf(source, role) : []
-  return {
-    source,
-    title: foldWords(stripRich(textOf(source, 'title') || textOf(source, 'container'))).split(' ').filter(Boolean),
-    first: name ? foldWords(surname(name)) : '',
-    year: String(dateOf(source, 'issued')?.start?.year ?? ''),
-    doi: textOf(source, 'doi').toLowerCase().replace(/^.*?(?=10\.)/u, ''),
-  }
-}
+const seek = (source: Source): Sought => ({
+  source,
+  title: foldWords(stripRich(textOf(source, 'title') || textOf(source, 'container'))).split(' ').filter(Boolean),
+  first: foldWords(firstSurname(source)),
+  year: String(yearOf(source) ?? ''),
+  doi: bareDoi(textOf(source, 'doi')).toLowerCase(),
+})
 /** How sure a match must be: the title's words, the first author and the year, together 1. */
 const ENOUGH = 0.5
 
@@ -139,12 +135,8 @@ function orderOf(
 }
 /** Its first author, or its title as the list prints it. */
 const nameIn = (source: Source, entry?: ListEntry): string => {
-  const { first } = seek(source)
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  const [name] = role ? namesOf(source, role) : []
-  return name && first
-    ? surname(name)
-    : `“${(entry?.runs.find((run) => run.field === 'title')?.text ?? stripRich(textOf(source, 'title'))).replace(/[.,]$/u, '').slice(0, 40)}”`
+  const lead = firstSurname(source)
+  return lead || `“${(entry?.runs.find((run) => run.field === 'title')?.text ?? stripRich(textOf(source, 'title'))).replace(/[.,]$/u, '').slice(0, 40)}”`
 }
 function isAlphabetical(entries: readonly ComparedEntry[], byId: ReadonlyMap<string, Source>): boolean {
   const names = entries.map(entry => foldWords(nameIn(byId.get(entry.source)!)))

@@ -2,15 +2,15 @@
  * A work: what a style has to know of one source, read from its fields once. Who leads it, its date, what it is in; and,
  * when first asked for, its titles as they are set and what it files under.
  */
+import { peopleOf } from '../source/facts'
 import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
 import { kindOf, type Kind } from '../source/kinds'
 import type { Source } from '../source/model'
-import { isNamed, readName, sameNames, type Name } from '../source/names'
+import { readName, sameNames, type Name } from '../source/names'
 import { cleanTexts } from '../source/values'
 import { reviewed } from '../source/values/titles'
 import { withoutSiteBehind } from '../text/site-name'
-import { cleanNames } from '../source/values/names'
 import type { Locator } from '../source/locators'
 import { readPatent, type PatentNumber } from '../source/patents'
 import type { Layout, Style } from '../styles/schema'
@@ -59,7 +59,7 @@ export interface KindSetting {
 
 export class Work {
   private readonly texts: Partial<Record<FieldName, string>> = {}
-  private readonly people: Partial<Record<FieldName, readonly Name[]>> = {}
+  private readonly people: Partial<Record<FieldName, readonly Name[]>>
   private readonly dates: Partial<Record<FieldName, SourceDate>> = {}
   /** The role that leads, and its names; none when a title or stand-in must lead. */
   readonly lead: Lead | undefined
@@ -73,9 +73,7 @@ export class Work {
   /** The author's name in small letters where the author is one group. */
   private readonly group: string
   /** The role that its author is taken for, where that is another. */
-  private authorAs: FieldName | undefined
-  /** Its author was taken for its composer. */
-  private composed = false
+  private readonly inAuthor: FieldName | undefined
   /** Titles set so far, by the number of their setting (titles.ts). */
   readonly titles: (SetTitle | undefined)[] = []
   /** Its list entry, and its author in the text, as they are when nothing else has to be told. */
@@ -95,32 +93,20 @@ export class Work {
         const text = value.trim()
         if (text) this.texts[name] = text
       }
-      else if (Array.isArray(value)) {
-        const named = value.every(isNamed) ? value as readonly Name[] : (value as readonly Name[]).filter(isNamed)
-        if (named.length) this.people[name] = cleanNames(named)
-      }
-      else if (value && ((value as SourceDate).start || (value as SourceDate).literal)) this.dates[name] = value as SourceDate
+      else if (isDate(value)) this.dates[name] = value
     }
     if (source.kind !== kind.id) this.texts.genre ??= kindOf(source.kind).givenAs?.genre ?? ''
     cleanTexts(this.texts, kind.row)
+    const { names, inAuthor } = peopleOf(kind.row, source.fields)
+    this.people = names
+    this.inAuthor = inAuthor
     this.cleanTitle()
-    const { authorIs, namedByGenre, patented, performed } = kind.row
+    const { namedByGenre, patented } = kind.row
     if (namedByGenre && this.texts.title && GENERIC.test(this.texts.title)) {
       this.texts.genre ??= this.texts.title
       delete this.texts.title
     }
-    if (authorIs && this.people.author && !this.people[authorIs]) {
-      this.people[authorIs] = this.people.author
-      delete this.people.author
-      this.authorAs = authorIs
-    }
     this.fullNames()
-    const { author, performer, composer } = this.people
-    if (performed && performer && author && !composer && !sameNames(performer, author)) {
-      this.people.composer = author
-      delete this.people.author
-      this.composed = true
-    }
     if (patented && /patent/iu.test(this.texts.number ?? '')) {
       const { country, bare } = readPatent(this.texts.number!, this.texts.authority)
       this.texts.number = country ? `${country} ${bare}` : bare
@@ -147,7 +133,7 @@ export class Work {
   names(name: FieldName): readonly Name[] { return this.people[name] ?? NOBODY }
   date(name: FieldOf<'date'>): SourceDate | undefined { return this.dates[name] }
   /** The field that the names of a role were given in. */
-  fieldOf(role: FieldName): FieldName { return role === this.authorAs || (this.composed && role === 'composer') ? 'author' : role }
+  fieldOf(role: FieldName): FieldName { return role === this.inAuthor ? 'author' : role }
   has(name: FieldName): boolean { return (this.texts[name] ?? this.people[name] ?? this.dates[name]) !== undefined }
 
   get dated(): boolean { return this.issued !== undefined }
@@ -158,7 +144,11 @@ export class Work {
   }
 
   /** Whether its title ends in its year: then a statute is dated by it. */
-  get yeared(): boolean { return this.issued?.start !== undefined && this.text('title').endsWith(String(this.issued.start.year)) }
+  get yeared(): boolean {
+    const year = this.issued?.start?.year
+    return year !== undefined && this.text('title').endsWith(String(year))
+  }
+
   get datedByTitle(): boolean { return this.kind.row.datedByTitle === true && !this.lead && this.yeared }
 
   /** Whether the author is a group of this name. */
@@ -228,6 +218,9 @@ export class Work {
     return sameMaker.site === 'author' && this.kind.row.inside === 'site' && this.isAuthor(this.text('container'))
   }
 }
+
+const isDate = (value: unknown): value is SourceDate =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) && Boolean((value as SourceDate).start ?? (value as SourceDate).literal)
 
 interface LeadGroup { roles: FieldOf<'names'>[], names: readonly Name[] }
 /** Who leads: the role that decides, all the names; where several roles lead together, each with its names. */

@@ -2,6 +2,7 @@
  * The first page of an article or report as PDF: what the file says of itself, and what stands on the page by place
  * and size. The text comes from the reader of PDF files; this is what is made of it.
  */
+import { PARTICLE } from '../text/lists/particles'
 import type { Fields } from '../source/model'
 import { readName, type Name } from '../source/names'
 import { isDoi, tidyDoi } from './identifiers'
@@ -79,7 +80,7 @@ const joinLines = (lines: readonly string[]): string =>
     .trim()
     .replace(/[*†‡∗]+$/u, '')
 
-const PERSON = /^\p{Lu}[\p{L}'’.-]*(?:\s+(?:\p{Lu}[\p{L}'’.-]*|van|von|de|der|da|del|la|le|di|dos|al|el)){1,5}$/u
+const PERSON = new RegExp(String.raw`^\p{Lu}[\p{L}'’.-]*(?:\s+(?:\p{Lu}[\p{L}'’.-]*|${PARTICLE})){1,5}$`, 'u')
 function splitNames(text: string): Name[] {
   const pieces = text
     .replace(/[\d*†‡§¶∗]+(?:, ?[\d*†‡§]+)*/gu, '')

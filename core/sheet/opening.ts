@@ -2,6 +2,7 @@
  * What stands before the text: a title page (APA 7, 2.3–2.8; Turabian 9, A.2.1.2) or heading lines and the title (MLA
  * Handbook 9, 1.3), the abstract with its keywords (APA 7, 2.9–2.10), acknowledgements, contents.
  */
+import { PARTICLES } from '../text/lists/particles'
 import { readDate, MONTHS } from '../source/dates'
 import { DETAILS, type Detail } from '../styles/ids'
 import { countWords } from './count'
@@ -15,7 +16,6 @@ import type { Style } from '../styles/schema'
 export const writersOf = ({ writer = '' }: Readonly<Record<string, string>>): string[] =>
   writer.split(/[\n;]/u).map(one => one.trim()).filter(Boolean)
 
-const PARTICLE = /^(?:van|von|der|den|de|del|della|di|da|dos|du|la|le|el|al|bin|ibn|ten|ter)$/iu
 const SUFFIX = /^(?:jr|sr|ii|iii|iv)\.?$/iu
 /** A writer's surname as the head of a page gives it, with its particles and without "Jr." */
 function surnameOf(name: string): string {
@@ -23,7 +23,7 @@ function surnameOf(name: string): string {
   const words = name.split(/\s+/u)
   while (words.length > 1 && SUFFIX.test(words.at(-1)!)) words.pop()
   let from = words.length - 1
-  while (from > 1 && PARTICLE.test(words[from - 1]!)) from--
+  while (from > 1 && PARTICLES.has(words[from - 1]!.toLowerCase())) from--
   return words.slice(from).join(' ')
 }
 /** Of all its writers, as far as they fit (MLA Handbook 9, 1.4): beyond three the number stands alone. */

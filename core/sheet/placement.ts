@@ -4,8 +4,9 @@
  * behind the mark. Sources: APA 7, 8.10–8.11, 8.27; MLA Handbook 9, 6.43, 6.50; Chicago 18, 12.76–12.79, 13.27–13.28.
  */
 
-import { kindOf } from '../source/kinds'
-import { namesOf, type Source } from '../source/model'
+import { ENDS_ABBREVIATED } from '../text/lists/abbreviations'
+import { leadNames } from '../source/facts'
+import type { Source } from '../source/model'
 import { surname } from '../source/names'
 import { countOf } from '../text/words'
 import { linesOf } from './measure'
@@ -24,9 +25,6 @@ export interface Placed {
   after: string
 }
 
-/** A full stop that ends an abbreviation or an initial, not a sentence. */
-const ABBREVIATION =
-  /(?:^|[\s(“‘"])(?:\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|vol|no|fig|ed|eds|Dr|Mr|Mrs|Ms|Prof|St|Jr|Sr|U\.S|U\.K)\.$/u
 /** What bears on a place stands in so many letters before it; a paragraph of thousands of citations is not read again for each. */
 const NEAR = 4000
 /** The sentence's last mark, with the quotation marks that close behind it. */
@@ -60,7 +58,7 @@ export function place(whole: string, after: string, block: boolean): Placed {
     && !bracketed
     && !(
       ending[1] === '.'
-      && (ABBREVIATION.test(before.slice(0, ending.index + 1)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))
+      && (ENDS_ABBREVIATED.test(before.slice(0, ending.index)) || /\.\s?\.\s?\.$/u.test(before.slice(0, ending.index + 1)))
     )
     && (ends || /[,;]/u.test(ending[1]!))
   ) {
@@ -142,8 +140,7 @@ export function isBlock(words: string, limit: { words?: number, lines?: number }
 
 /** The ways a sentence says who made a source: "Okonjo", "Vasquez and Thorne", "Abara et al.", "Abara and colleagues". */
 export function spokenNames(source: Source): string[] {
-  const role = kindOf(source.kind).lead.find(name => namesOf(source, name).length)
-  const names = role ? namesOf(source, role).map(surname) : []
+  const names = leadNames(source).map(surname)
   const [first] = names
   if (!first) return []
   const joined =

@@ -1,9 +1,9 @@
 /** Whether two records are of one source: by DOI, ISBN, address, or a close title with the same first author and year. */
+import { firstSurname, yearOf } from './facts'
 import { fold } from '../text/filing'
 import { stripRich } from '../text/rich'
 import { withinSlips } from '../text/slips'
-import { dateOf, namesOf, textOf, type Source } from './model'
-import { surname } from './names'
+import { textOf, type Source } from './model'
 import { kindOf } from './kinds'
 import { bareDoi, comparableUrl } from './values/addresses'
 
@@ -21,12 +21,7 @@ function isbnOf(s: Source): string {
 }
 const titleOf = (s: Source) => fold(stripRich(textOf(s, 'title')))
 const mainOf = (s: Source) => fold(stripRich(textOf(s, 'title')).split(/[:?–—]|\.\s/u)[0]!)
-function whoOf(s: Source): string {
-  const role = kindOf(s.kind).lead.find(name => namesOf(s, name).length) ?? 'author'
-  const [first] = namesOf(s, role)
-  return first ? fold(surname(first)) : ''
-}
-const yearOf = (s: Source) => dateOf(s, 'issued')?.start?.year
+const whoOf = (s: Source) => fold(firstSurname(s))
 
 /** What of a source tells whether another is the same, worked out once. */
 interface Profile {

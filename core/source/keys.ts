@@ -1,18 +1,17 @@
 /** A source's key: surname and year, with a letter on a clash; it stands for the source in plain-text marks. */
-import { kindOf } from './kinds'
-import { dateOf, namesOf, textOf, type Source } from './model'
-import { surname } from './names'
+import { firstSurname, yearOf } from './facts'
+import { textOf, type Source } from './model'
 
 const ascii = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase()
   .replace(/['’]/gu, '').replace(/[^a-z0-9]+/gu, '-').replace(/^-+|-+$/gu, '')
 
 /** The key a source would have if no other had it ("okonjo-2021"; "river-that-2020"; "source" for nothing at all). */
 export function plainKey(source: Source): string {
-  const role = kindOf(source.kind).lead.find(r => namesOf(source, r).length)
-  const who = role
-    ? ascii(surname(namesOf(source, role)[0]!))
+  const lead = firstSurname(source)
+  const who = lead
+    ? ascii(lead)
     : ascii(textOf(source, 'title').replace(/<[^>]*>/gu, '').replace(/^(?:the|an?)\s+/iu, '')).split('-').slice(0, 2).join('-')
-  const year = dateOf(source, 'issued')?.start?.year
+  const year = yearOf(source)
   return [who.split('-').slice(0, 3).join('-').slice(0, 40) || 'source', year && Math.abs(year)].filter(Boolean).join('-')
 }
 

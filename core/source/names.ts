@@ -2,6 +2,7 @@
  * Names of people and groups. Parts are kept as given; how they print is the style's affair.
  */
 import * as z from 'zod'
+import { PARTICLES } from '../text/lists/particles'
 
 export const nameSchema = z.object({
   family: z.string().optional(),
@@ -91,34 +92,6 @@ function setInitials(given: string, style: InitialStyle): string {
 }
 
 const SUFFIX = /^(?:jr|sr|[ivx]{2,4}|esq|ph\.?d|m\.?d)\.?$/iu
-/** Small words before a surname that belong to it. */
-export const PARTICLES: ReadonlySet<string> = new Set([
-  'van',
-  'von',
-  'de',
-  'der',
-  'den',
-  'del',
-  'della',
-  'di',
-  'da',
-  'dos',
-  'das',
-  'du',
-  'la',
-  'le',
-  'ter',
-  'ten',
-  'zu',
-  'zur',
-  'zum',
-  'al',
-  'el',
-  'af',
-  'av',
-  'y',
-])
-
 /**
  * Reads a name as a person types it: "Okonjo, Adaeze R.", "Adaeze R. Okonjo", "Whitlock, Samuel J., Jr.",
  * "van der Berg, Sanne". Names that look like groups stay whole; a name in braces is a group: "{Northmere Museums}".

@@ -182,7 +182,7 @@ describe('the model', () => {
     expect(fieldsSchema.safeParse({ nonsense: 'x' }).success).toBe(false)
   })
   it('makes keys', () => {
-    expect(plainKey({ id: 'a', kind: 'book', fields: { author: [{ family: 'Sable Ortiz' }], issued: { start: { year: 2015 } } } })).toBe(
+    expect(plainKey({ id: 'a', kind: 'book', fields: { author: [{ family: 'Sable Ortiz', given: 'Camila' }], issued: { start: { year: 2015 } } } })).toBe(
       'sable-ortiz-2015',
     )
     expect(plainKey({ id: 'a', kind: 'web-page', fields: { title: 'The old mill pond' } })).toBe('old-mill')

@@ -2,6 +2,7 @@
  * The heading block that students type at the top of a paper: name, instructor, course, date, and the title under it.
  * It is Hand in's to set, so it is understood and offered, never taken (MLA Handbook 9, 1.3; APA 7, 2.3).
  */
+import { PARTICLE } from '../../text/lists/particles'
 import type { DocNode } from '../../sheet/document'
 import { readDate } from '../../source/dates'
 import type { Detail } from '../../styles/ids'
@@ -21,7 +22,7 @@ const LINES = 6
 const TEACHER = /^(?:Dr|Prof|Professor|Mr|Mrs|Ms|Mx|Instructor|Tutor|Lecturer|Teacher)\b\.?:?\s*/u
 const PLACE = /\b(?:University|College|School|Institute|Academy|Department|Faculty|Seminary)\b/u
 const COURSE = /\d|:|\b(?:English|History|Biology|Chemistry|Physics|Seminar|Composition|Literature|Studies|Course|Module)\b/u
-const NAME = /^\p{Lu}[\p{L}.’'-]*(?:\s+(?:\p{Lu}[\p{L}.’'-]*|de|la|van|von|der|den|bin|al)){1,4}$/u
+const NAME = new RegExp(String.raw`^\p{Lu}[\p{L}.’'-]*(?:\s+(?:\p{Lu}[\p{L}.’'-]*|${PARTICLE}|bin)){1,4}$`, 'u')
 
 const plain = (node: DocNode): string => (node.type === 'text' ? (node.text ?? '') : (node.content ?? []).map(plain).join(node.type === 'hardBreak' ? '\n' : ''))
 const isDate = (line: string): boolean => line.length < 40 && /\b(?:19|20)\d{2}\b/u.test(line) && Boolean(readDate(line)?.start)

@@ -3,9 +3,9 @@
  * "Ibid., 43.", several divided by semicolons. A note becomes one only when all of it is accounted for: the reference by
  * the source's own details, what leads it in and follows it as the writer's words. Otherwise it stays a note of words.
  */
+import { leadNames } from '../../source/facts'
 import type { CitationData, DocNode } from '../../sheet/document'
 import { NAME_FIELDS } from '../../source/fields'
-import { kindOf } from '../../source/kinds'
 import { readLocator } from '../../source/locators'
 import { namesOf, textOf, type Source } from '../../source/model'
 import { givenName, surname } from '../../source/names'
@@ -41,8 +41,7 @@ export class NoteReader {
     private readonly preferred: ReadonlySet<string> = new Set(),
   ) {
     this.known = sources.map((source) => {
-      const role = kindOf(source.kind).lead.find((name) => namesOf(source, name).length)
-      const first = role ? namesOf(source, role)[0]! : undefined
+      const [first] = leadNames(source)
       const details = Object.values(source.fields).flatMap((value) => (typeof value === 'string' ? [stripRich(value)] : []))
       const people = NAME_FIELDS.flatMap((name) => namesOf(source, name).map((one) => `${givenName(one)} ${surname(one)}`))
       return {

@@ -2,12 +2,13 @@
  * Citations that a draft has typed by hand, "(Okonjo, 2021, p. 104)", "Okonjo (2021)", "(Okonjo 104)", "[3]": matched to
  * sources where that is certain, proposed where it is likely, left as text otherwise.
  */
+import { leadNames, yearOf } from '../../source/facts'
 import { foldWords } from '../../text/filing'
-import { namesOf, dateOf, textOf, type Source } from '../../source/model'
-import { kindOf } from '../../source/kinds'
+import { textOf, type Source } from '../../source/model'
 import { surname } from '../../source/names'
 import { readLocator } from '../../source/locators'
 import type { CitationData } from '../../sheet/document'
+import { PARTICLES } from '../../text/lists/particles'
 import { firstWhere } from '../../text/lookup'
 import { matchesOf } from '../../text/matches'
 
@@ -40,13 +41,12 @@ export class TypedCitations {
     private readonly preferred: ReadonlySet<string> = new Set(),
   ) {
     this.known = sources.map((source) => {
-      const role = kindOf(source.kind).lead.find((name) => namesOf(source, name).length)
-      const names = role ? namesOf(source, role).map((name) => foldWords(surname(name))) : []
+      const names = leadNames(source).map((name) => foldWords(surname(name)))
       return {
         id: source.id,
         first: names[0] ?? '',
         names,
-        year: String(dateOf(source, 'issued')?.start?.year ?? 'n.d.'),
+        year: String(yearOf(source) ?? 'n.d.'),
         pages: textOf(source, 'pages'),
         title: foldWords(textOf(source, 'title').split(/[:?]/u)[0]!),
       }
@@ -253,7 +253,7 @@ function within(pages: string, place: string): boolean {
 }
 
 /** Small words inside a row of names. */
-const AMONG_NAMES = new Set(['van', 'von', 'de', 'der', 'la', 'du', 'and', 'et', 'al', 'of', 'for', 'the'])
+const AMONG_NAMES = new Set([...PARTICLES, 'and', 'et', 'of', 'for', 'the'])
 
 /**
  * The row of capitalised words that a text ends in, with the small words among them: "Okonjo and van der Berg". It looks

@@ -1,18 +1,19 @@
 /** The names at the head of a formatted reference, in the orders and punctuations of the styles. */
 import type { Name } from '../../source/names'
 import { readName } from '../../source/names'
+import { PARTICLE as SMALL } from '../../text/lists/particles'
 
-const PARTICLE = '(?:(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|af|av|Van|Von|De)\\s+)*'
+const PARTICLE = `(?:(?:${SMALL}|Van|Von|De)\\s+)*`
 const WORD = '(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
 const SURNAME = `${PARTICLE}${WORD}(?:\\s${WORD}){0,2}`
 const INITIAL = '\\p{Lu}\\p{Ll}?\\.'
-const INITIALS = `${INITIAL}(?:(?:\\s?[-‐‑]\\s?|\\s)?${INITIAL})*(?:\\s(?:van|von|de|der|den|da|di|du))*`
-const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:van|von|de|der))?`
+const INITIALS = `${INITIAL}(?:(?:\\s?[-‐‑]\\s?|\\s)?${INITIAL})*(?:\\s(?:${SMALL}))*`
+const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:${SMALL}))?`
 /**
  * Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow,
  * Edith M. Locks of …").
  */
-const GIVEN_BEHIND = `(?:(?:${INITIAL}[\\s-])?${WORD}(?:[\\s-]${WORD})*(?:[\\s-](?:${INITIAL}|\\p{Lu}(?![\\p{L}.])))*|${INITIAL}(?:[\\s-]${INITIAL})*)(?:\\s(?:van|von|de|der))?`
+const GIVEN_BEHIND = `(?:(?:${INITIAL}[\\s-])?${WORD}(?:[\\s-]${WORD})*(?:[\\s-](?:${INITIAL}|\\p{Lu}(?![\\p{L}.])))*|${INITIAL}(?:[\\s-]${INITIAL})*)(?:\\s(?:${SMALL}))?`
 const SUFFIX = '(?:,?\\s(?:Jr|Sr|II|III|IV|2nd|3rd)\\b\\.?)?'
 
 interface Grammar {
@@ -43,8 +44,9 @@ const compressed = (text: string): Name => {
   const match = /^(.+?)\s(\p{Lu}{1,4})(?:\s(Jr|Sr|II|III|IV|2nd|3rd))?$/u.exec(text)!
   return clean({ ...particle(match[1]!), given: [...match[2]!].map(letter => `${letter}.`).join(' '), suffix: match[3] })
 }
+const WITH_PARTICLE = new RegExp(`^((?:(?:${SMALL})\\s+)+)(.+)$`, 'u')
 function particle(family: string): Pick<Name, 'family' | 'particle'> {
-  const match = /^((?:(?:van|von|de|der|den|del|della|di|da|dos|das|du|la|le|ter|ten|zu|zur|al|el|af|av)\s+)+)(.+)$/u.exec(family)
+  const match = WITH_PARTICLE.exec(family)
   return match ? { particle: match[1]!.trim(), family: match[2]! } : { family }
 }
 const clean = (name: Name): Name =>

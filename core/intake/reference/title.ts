@@ -1,4 +1,5 @@
 /** The title of a formatted reference: where it ends, what is described behind it, and the part named before its whole. */
+import { ENDS_ABBREVIATED_IN_REFERENCE } from '../../text/lists/abbreviations'
 import { readDate } from '../../source/dates'
 import { readInnerNames } from './names'
 import type { Peeler } from './peel'
@@ -80,8 +81,6 @@ function closing(text: string): number | undefined {
   return undefined
 }
 
-const NOT_END =
-  /(?:^|[\s(])(?:\p{Lu}|vs|St|Dr|Mr|Mrs|Ms|Prof|[Nn]o|[Vv]ol|Art|ed|eds|p|pp|cf|ca|c|al|approx|dept|U\.S|U\.K|[a-z]\.[a-z])\.$/u
 /** The end of the first sentence: a stop before a capital, a digit, a quotation, italics or a gap. */
 function sentenceEnd(piece: Piece): number {
   const { text } = piece
@@ -90,7 +89,7 @@ function sentenceEnd(piece: Piece): number {
     const end = match.index + match[0].length
     const before = text.slice(0, end)
     const after = text.slice(end).replace(/^[\s\uE001]+/u, '')
-    if (match[0].startsWith('.') && NOT_END.test(before)) continue
+    if (match[0].startsWith('.') && ENDS_ABBREVIATED_IN_REFERENCE.test(before.slice(0, -1))) continue
     if (after && !/^[\p{Lu}\d“"‘(<\uE001]|^(?:in|on|edited|at|https?)\b/u.test(after)) continue
     const italicNext = piece.italic[text.length - after.length] === true
     // A question inside a title goes on unless what follows is set as a container.

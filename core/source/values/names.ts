@@ -1,5 +1,6 @@
 /** Names as they come: in capitals, with initials that lack their stops. */
-import { looksLikeGroup, PARTICLES, readName, type Name } from '../names'
+import { PARTICLES } from '../../text/lists/particles'
+import { looksLikeGroup, readName, type Name } from '../names'
 
 /** Only capitals, and more than an initial. */
 const isShouted = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text)
