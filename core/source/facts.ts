@@ -3,7 +3,6 @@
  * composing, filing, keys, finding, checking and comparing.
  */
 import type { FieldName } from './fields'
-import { NAME_FIELDS } from './fields'
 import { kindOf, type Kind } from './kinds'
 import { dateOf, type Fields, type Source } from './model'
 import { isNamed, sameNames, surname, type Name } from './names'
@@ -18,8 +17,9 @@ export interface People {
 /** The names of each role, clean, in the roles that the kind means by them. */
 export function peopleOf(kind: Kind, fields: Fields): People {
   const names: People['names'] = {}
-  for (const role of NAME_FIELDS) {
-    const given = fields[role] as readonly Name[] | undefined
+  // Only names are given as rows.
+  for (const role of Object.keys(fields) as FieldName[]) {
+    const given = fields[role] as readonly Name[]
     if (!Array.isArray(given)) continue
     const named = given.every(isNamed) ? given : given.filter(isNamed)
     if (named.length) names[role] = cleanNames(named)
