@@ -160,6 +160,6 @@ function splitParticle(family: string): Pick<Name, 'family' | 'particle'> {
 }
 
 const GROUP_WORDS =
-  /\b(?:university|college|school|institute|institution|agency|association|society|council|committee|commission|department|ministry|office|bureau|network|museums?|library|trust|foundation|government|bank|press|group|team|volunteers|centre|center|union|federation|organi[sz]ation|company|inc|ltd|corporation|authority|service|news|project|board|academy|international|national)\b/iu
+  /\b(?:university|college|school|institute|institution|agency|association|society|council|committee|commission|department|ministry|office|bureau|network|museums?|library|trust|foundation|government|bank|press|group|team|volunteers|centre|center|union|federation|organi[sz]ation|company|inc|ltd|corporation|authority|service|news|project|board|academy|international|national|labs?|laboratory|survey|guild|alliance|consortium|coalition|collective|studios?|productions|orchestra|gazette|tribune|herald|courier|observer|records)\b/iu
 /** Whether words name an organisation rather than a person. */
 export const looksLikeGroup = (text: string): boolean => GROUP_WORDS.test(text) || /\s(?:of|for)\s/u.test(text)

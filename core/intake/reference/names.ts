@@ -4,10 +4,14 @@ import { readName } from '../../source/names'
 import { PARTICLE as SMALL } from '../../text/lists/particles'
 
 const PARTICLE = `(?:(?:${SMALL}|Van|Von|De)\\s+)*`
-const WORD = '(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
-const SURNAME = `${PARTICLE}${WORD}(?:\\s${WORD}){0,2}`
+/** "Okonjo", "O’Dowd", "al-Rashidi". */
+const WORD = '(?:(?:al|el|an|ar|as|ash|at|az)[‐-])?(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
+/** What stands before a surname and is too short, or has too much of a stop, to be a word of it: "Ó Briain", "St. Aubyn". */
+const SHORT_HEAD = '(?:(?:Ó|Ua|Uí|Ní|Nic|St\\.|Ste\\.)\\s)?'
+const SURNAME = `${PARTICLE}${SHORT_HEAD}${WORD}(?:\\s${WORD}){0,2}`
 const INITIAL = '\\p{Lu}\\p{Ll}?\\.'
-const INITIALS = `${INITIAL}(?:(?:\\s?[-‐‑]\\s?|\\s)?${INITIAL})*(?:\\s(?:${SMALL}))*`
+/** The second of two with a hyphen may be small: "J.-w.". */
+const INITIALS = `${INITIAL}(?:\\s?[-‐‑]\\s?\\p{L}\\p{Ll}?\\.|\\s?${INITIAL})*(?:\\s(?:${SMALL}))*`
 const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:${SMALL}))?`
 /**
  * Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow,
@@ -79,14 +83,14 @@ const GRAMMARS: readonly Grammar[] = [
     id: 'inverted-full',
     first: pattern(`${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}`),
     next: pattern(
-      `(?:${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`,
+      `(?:${GIVEN}\\s${PARTICLE}${SHORT_HEAD}${WORD}${SUFFIX}(?=\\s(?:and|&)|[,;.:(]|\\s|$)|${SURNAME},\\s${GIVEN_BEHIND}${SUFFIX}(?=\\s(?:and|&)|[,;.]\\s))`,
     ),
     read: (text) => (/^[^,]+,\s*(?!\s|(?:Jr|Sr|II|III|IV)\b)/u.test(text) ? inverted(text) : natural(text)),
   },
   {
     id: 'natural-full',
-    first: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`),
-    next: pattern(`${GIVEN}\\s${PARTICLE}${WORD}${SUFFIX}`),
+    first: pattern(`${GIVEN}\\s${PARTICLE}${SHORT_HEAD}${WORD}${SUFFIX}`),
+    next: pattern(`${GIVEN}\\s${PARTICLE}${SHORT_HEAD}${WORD}${SUFFIX}`),
     read: natural,
   },
 ]

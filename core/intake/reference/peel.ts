@@ -86,6 +86,16 @@ export class Peeler {
   places() {
     const pages = (match: RegExpExecArray) => this.set('pages', tidyPages(match[1]!))
     const RANGE = '(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b)(?:\\s*[-–—]\\s*(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b))?'
+    this.take(/,?\s*\(?\bvols?\.?\s*1\s*[-–]\s*(\d{1,2})\b\)?/iu, match => this.set('numberOfVolumes', match[1]!))
+    this.take(/[.,;(\s]\s*(\d{1,2})\s+vols?\b\.?/iu, match => this.set('numberOfVolumes', match[1]!))
+    this.take(
+      /[.,;(\uE001\s]\s*\(?\b((?:working|discussion|occasional|policy|white) paper)\s*(?:(?:no\.?:?|number|#)\s*)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
+      (match) => {
+        this.set('number', match[2]!.replace(/\.$/u, ''))
+        this.set('genre', `${match[1]![0]!.toUpperCase()}${match[1]!.slice(1).toLowerCase()}`)
+        this.says.push('working paper')
+      },
+    )
     this.take(/\(?\bversion\s+([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
     this.take(
       /\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
@@ -94,7 +104,7 @@ export class Peeler {
         this.says.push('report')
       },
     )
-    this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|GB)?\s*Patent\s+(?:No\.?\s*)?(?:US\s*)?([\d,]{5,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
+    this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|Eur\.|GB|United States)?\s*Patent\s+(?:No\.?\s*)?(?:(?:US|EP|GB)\s*)?(\d[\d, ]{4,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
       this.set('number', match[1]!)
       this.says.push('patent')
     })
@@ -130,13 +140,14 @@ export class Peeler {
       ],
       [
         new RegExp(
-          `[,\\s]\\s*(\\d{1,4})\\s*\\((\\d{1,3}(?:[-–/]\\d{1,3})?|[A-Z][a-z]+\\.? \\d{1,3})\\)(?:\\s*[,:]\\s*(?:pp?\\.\\s*|Article\\s+)?((?:e?\\d|[A-Z]\\d|[ivxl]+)[\\w]*(?:\\s*[-–—]\\s*\\w+)?))?`,
+          `[,\\s]\\s*(\\d{1,4})\\s*\\((\\d{1,3}(?:[-–/]\\d{1,3})?|[A-Z][a-z]+\\.? \\d{1,3})\\)(?:\\s*[,:]\\s*(?:pp?\\.\\s*|(?=Article\\s)Article\\s+)?((?:e?\\d|[A-Z]\\d|[ivxl]+)[\\w]*(?:\\s*[-–—]\\s*\\w+)?))?`,
           'u',
         ),
         (m) => {
           this.set('volume', m[1]!)
           this.set('issue', m[2])
-          this.pagesOrNumber(m[3])
+          if (m[3] && /\bArticle\s/u.test(m[0])) this.set('number', m[3])
+          else this.pagesOrNumber(m[3])
         },
       ],
       [
@@ -169,6 +180,14 @@ export class Peeler {
       new RegExp(`[,\\s\\uE001]\\s*(?!(?:19|20)\\d{2}\\b)(\\d{1,4})\\s*[,:]\\s*(?:pp?\\.\\s*)?(\\d+\\s*[-–—]\\s*\\d+)`, 'u'),
       (m) => {
         this.set('volume', m[1]!)
+        this.pagesOrNumber(m[2])
+      },
+    ])
+    // An issue alone: "*Quarterly of Small Trades*, (47), 22–31".
+    JOURNAL.push([
+      new RegExp(`[,\\uE001]\\s*\\((?!(?:1[5-9]|20)\\d{2}\\))(\\d{1,4})\\)\\s*[,:]\\s*(${RANGE})`, 'u'),
+      (m) => {
+        this.set('issue', m[1]!)
         this.pagesOrNumber(m[2])
       },
     ])
