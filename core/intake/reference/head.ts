@@ -39,6 +39,7 @@ export function headAndDate(peeler: Peeler) {
       peeler.set(after.role, head.names)
       if (head.others) peeler.says.push('et al.')
       peeler.rest = after.rest
+      otherHands(peeler)
       takeLeadingDate(peeler)
       return
     }
@@ -83,6 +84,23 @@ export function headAndDate(peeler: Peeler) {
       peeler.rest = next
       takeLeadingDate(peeler)
     }
+  }
+}
+
+/** "Tranter, B. (Writer), & Okell, D. (Director).": each hand of an episode with its role. */
+function otherHands(peeler: Peeler) {
+  for (let guard = 0; guard < 5; guard++) {
+    const joined = /^[\s,;]*(?:&|and)\s+/u.exec(peeler.rest.text)
+    if (!joined) return
+    const rest = peeler.rest.slice(joined[0].length)
+    const found = readHead(rest.text).flatMap((head) => {
+      const behind = rest.slice(head.end)
+      const role = ROLES.map(([pattern, name]) => ({ match: pattern.exec(behind.text), name })).find(({ match }) => match?.[0].trim())
+      return role ? [{ names: head.names, role: role.name, rest: behind.slice(role.match![0].length) }] : []
+    })[0]
+    if (!found) return
+    peeler.set(found.role, found.names)
+    peeler.rest = found.rest
   }
 }
 

@@ -18,6 +18,8 @@ export function decideKind({
   inside: Inside
 }): KindId {
   const { fields, says } = peeler
+  if (says.includes('foreword')) return 'foreword'
+  if (says.includes('working paper') && fields.number) return 'working-paper'
   for (const word of says) {
     for (const { words, kind, into: target } of SAYS) {
       if (!words.test(word)) continue

@@ -8,11 +8,12 @@ import { readDate } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { looksLikeGroup, type Name } from '../../source/names'
 import { headAndDate, takeLeadingDate } from './head'
+import { readLaw } from './law'
 import { decideKind } from './kind'
 import { readInnerNames } from './names'
 import { DAY, MONTH, Peeler } from './peel'
 import { GAP, Piece } from './text'
-import { descriptions, partAfterWhole, review, takeTitle } from './title'
+import { descriptions, ofGenre, partAfterWhole, review, takeTitle, volumeTitled } from './title'
 import { REPEATED } from './split'
 
 export interface ReadReference {
@@ -44,12 +45,20 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
     if (before) peeler.set('author', [...before])
     takeLeadingDate(peeler)
   }
-  else headAndDate(peeler)
+  else {
+    const law = readLaw(peeler)
+    if (law) {
+      const certain = new Set(Object.keys(peeler.fields) as FieldName[])
+      return { kind: law, fields: ordered(peeler.fields), certain, left: peeler.rest.trim('\\s.,;:()\uE001').text, repeats: false }
+    }
+    headAndDate(peeler)
+  }
   let title = takeTitle(peeler)
   title = partAfterWhole(peeler, title)
   const quoted = title?.quoted ?? false
   const slanted = title?.piece.isItalic ?? false
-  if (title) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
+  if (title) volumeTitled(peeler, title)
+  if (title && !ofGenre(peeler, title.piece.text)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
   peeler.edition()
@@ -128,8 +137,8 @@ function innerPeople(peeler: Peeler) {
   when(new RegExp(`\\b[Hh]osted by\\s+${LIST}`, 'u'), 'host')
 }
 
-function takeInside(peeler: Peeler): Inside {
-  const said = /^[\s.,;\uE001]*(In|in|On):?[\s\uE001]+/u.exec(peeler.rest.text)
+function takeInside(peeler: Peeler, begun = false): Inside {
+  const said = begun ? [''] : /^[\s.,;\uE001]*(In|in|On):?[\s\uE001]+/u.exec(peeler.rest.text)
   const later = said ? null : /[.;\uE001]\s*(In):\s+/u.exec(peeler.rest.text)
   if (later) {
     // "2019 Dec 1. In: Tideline Notes": the date stands between; it goes behind.
@@ -142,6 +151,13 @@ function takeInside(peeler: Peeler): Inside {
   const marked = peeler.says.includes('in')
   if (said) peeler.rest = peeler.rest.slice(said[0].length)
   const run = peeler.rest.italicRun()
+  // "In E. MacBride & I. de la Cueva, *The Hive*": names before the whole, without a role, are its authors'.
+  const before = said && run && run.from > 4 ? readInnerNames(peeler.rest.text.slice(0, run.from).replace(/[\s,]+$/u, '')) : undefined
+  if (before) {
+    peeler.set('containerAuthor', before)
+    peeler.rest = peeler.rest.slice(run!.from)
+    return takeInside(peeler, true)
+  }
   if (run) {
     let { to } = run
     for (
@@ -298,6 +314,16 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
       peeler.fields.publisher = next!
     } else if (!looksLikePublisher(next!)) peeler.fields.place = next!
     segments.shift()
+  }
+  if (kind === 'patent' && peeler.fields.publisher) {
+    peeler.set('authority', peeler.fields.publisher)
+    delete peeler.fields.publisher
+  }
+  if (kind === 'talk' && peeler.fields.publisher && /present|poster|paper|keynote/iu.test(peeler.says.join(' ')) && !looksLikeGroup(peeler.fields.publisher)) {
+    peeler.set('event', peeler.fields.publisher)
+    peeler.set('eventPlace', peeler.fields.place)
+    delete peeler.fields.publisher
+    delete peeler.fields.place
   }
   if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container)
     peeler.set('publisher', segments.shift()!)

@@ -24,7 +24,7 @@ export function takeTitle(peeler: Peeler): Title | undefined {
     return { piece: inside, quoted: true }
   }
   const run = rest.italicRun()
-  if (run && run.from <= 1) {
+  if (run && run.from <= 1 && !goesOn(rest.text.slice(run.to))) {
     let { to } = run
     // Roman stretches inside an italic title, where something in it is itself italic or quoted.
     for (
@@ -51,6 +51,44 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   const cut = behind && behind.index > 2 ? behind.index : end
   peeler.rest = rest.slice(cut)
   return { piece: rest.slice(0, cut), quoted: false }
+}
+
+/**
+ * Whether a title that begins in italics goes on in roman: "*Apis mellifera* on the tram: Commuting foragers …". What tells
+ * of an edition, a maker or a whole begins with one of few words.
+ */
+const goesOn = (behind: string): boolean =>
+  /^(?::\s+\p{L}|\s*[–—]\s*\p{L}|\s+\p{Ll}{1,12}\s+\p{L})/u.test(behind)
+  && !/^\s+(?:ed|eds|edited|trans|translated|transl|by|dir|directed|comp|compiled|vol|no|pp?|in|on|at|podcast|blog|app|website|version|season|series|episode|directed|performed|written)\b/iu.test(behind)
+  && /^[^.]{8,}\./u.test(behind)
+
+/** "A history of bakeries: Vol. 2. The age of steam ovens"; "*The Age of Steam Ovens*. Vol. 2 of *A History of Bakeries*". */
+export function volumeTitled(peeler: Peeler, title: Title): void {
+  const { text } = title.piece
+  const inside = /[:,.]\s+vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[.:,]\s+(?=\p{L})/iu.exec(text)
+  if (inside && inside.index > 3) {
+    peeler.set('volume', inside[1]!)
+    peeler.set('volumeTitle', title.piece.slice(inside.index + inside[0].length).trim('\\s,.:;').text)
+    title.piece = title.piece.slice(0, inside.index)
+    return
+  }
+  const of = /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})\s+of\s+/iu.exec(peeler.rest.text)
+  const run = of ? peeler.rest.italicRun(of[0].length) : undefined
+  if (!of || !run || run.from - of[0].length > 1) return
+  peeler.set('volume', of[1]!)
+  peeler.set('volumeTitle', title.piece.trim('\\s,.:;').text)
+  title.piece = peeler.rest.slice(run.from, run.to)
+  peeler.rest = peeler.rest.slice(run.to)
+}
+
+const GENERIC = /^(introduction|foreword|preface|afterword|prologue|epilogue)(?:\s+to)?$/iu
+/** A title that says no more than what it is: "Foreword. In …". */
+export function ofGenre(peeler: Peeler, title: string): boolean {
+  const said = GENERIC.exec(title.replace(/[\s.,:;]+$/u, '').trim())
+  if (!said) return false
+  peeler.set('genre', `${said[1]![0]!.toUpperCase()}${said[1]!.slice(1).toLowerCase()}`)
+  peeler.says.push('foreword')
+  return true
 }
 
 /** Where a quotation that opens the text closes. */
