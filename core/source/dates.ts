@@ -84,6 +84,10 @@ export function readDate(typed: string): SourceDate | undefined {
     const year = Number(months[3])
     return { start: { year, month: first }, end: { year, month: last }, ...circa }
   }
+  // "2008–12" with a dash, "2015-19": years of which the second is shortened; with a hyphen a month is meant where it can be.
+  const years = /^(\d{2})(\d{2})([-\u2013])(\d{2})$/u.exec(body)
+  if (years && Number(years[4]) > Number(years[2]) && (years[3] === '–' || Number(years[4]) > 12))
+    return { start: { year: Number(years[1]! + years[2]!) }, end: { year: Number(years[1]! + years[4]!) }, ...circa }
   const start = readPoint(body)
   if (start) return { start, ...circa }
   // 4/5/2020 is the fourth of May or the fifth of April: only its year is certain.

@@ -19,6 +19,9 @@ export function decideKind({
 }): KindId {
   const { fields, says } = peeler
   if (says.includes('foreword')) return 'foreword'
+  if (fields.interviewer && !fields.editor) return 'interview'
+  if (says.includes('episode') && fields.season && inside.container) return fields.host ? 'podcast-episode' : 'tv-episode'
+  if (fields.author?.[0]?.literal?.startsWith('@') && fields.url) return 'social-post'
   if (says.includes('working paper') && fields.number) return 'working-paper'
   for (const word of says) {
     for (const { words, kind, into: target } of SAYS) {
@@ -34,6 +37,8 @@ export function decideKind({
           peeler.set('reviewedAuthor', [nameOf(of[3]!)])
         }
       } else if (target) peeler.set(target, word)
+      // What is heard or seen whole is in italics, and in nothing.
+      if (slanted && !inside.container) return kind === 'song' ? 'album' : kind === 'podcast-episode' ? 'podcast' : kind
       return kind
     }
   }
@@ -51,9 +56,11 @@ export function decideKind({
   const whole = container || (quoted ? text.replace(/\uE001/gu, ' ') : '')
   if (/proceedings|proc\.|symposium|conference|congress|workshop/iu.test(whole)) return 'conference-paper'
   if (/\bdictionary\b/iu.test(whole) && !fields.volume) return 'dictionary-entry'
-  if (/encyclop/iu.test(whole) && !fields.volume) return 'encyclopedia-entry'
+  if (/encyclop/iu.test(whole) && (!fields.volume || fields.editor || fields.edition)) return 'encyclopedia-entry'
   if (fields.director && !fields.author) return 'film'
-  if (fields.host) return 'podcast-episode'
+  if (fields.host) return slanted && !inside.container ? 'podcast' : 'podcast-episode'
+  // A journal's article has no editor.
+  if (fields.editor && !fields.issue && (quoted || inside.said)) return 'chapter'
   if (/\barxiv|rxiv\b|\bpreprint\b/iu.test(`${text} ${container}`)) return 'preprint'
   if (fields.status && !/\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text) && /\p{L}{3}/u.test(`${text}${container}`))
     return 'journal-article'

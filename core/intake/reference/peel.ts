@@ -86,6 +86,11 @@ export class Peeler {
   places() {
     const pages = (match: RegExpExecArray) => this.set('pages', tidyPages(match[1]!))
     const RANGE = '(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b)(?:\\s*[-–—]\\s*(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b))?'
+    this.take(/[,.(\s]\s*\(?\b(?:season|series)\s+(\d{1,3}),?\s+(?:episode|ep\.)\s*(\d{1,4})\)?/iu, (match) => {
+      this.set('season', match[1]!)
+      this.set('number', match[2]!)
+      this.says.push('episode')
+    })
     this.take(/,?\s*\(?\bvols?\.?\s*1\s*[-–]\s*(\d{1,2})\b\)?/iu, match => this.set('numberOfVolumes', match[1]!))
     this.take(/[.,;(\s]\s*(\d{1,2})\s+vols?\b\.?/iu, match => this.set('numberOfVolumes', match[1]!))
     this.take(
@@ -195,7 +200,10 @@ export class Peeler {
     if (!this.fields.issue && this.fields.volume)
       this.take(/,?\s*\b(?:no\.?|issue|iss\.?)\s*((?=[\w–/-]*\d)[\w–/-]+)/iu, (match) => this.set('issue', match[1]!))
     else if (!this.fields.volume)
-      this.take(/,?\s*\(?\b(?:no\.|episode|ep\.)\s*((?=\S*\d)[\w–/-]+)\)?/iu, (match) => this.set('number', match[1]!))
+      this.take(/,?\s*\(?\b(no\.|episode|ep\.)\s*((?=\S*\d)[\w–/-]+)\)?/iu, (match) => {
+        this.set('number', match[2]!)
+        this.says.push(match[1]!.toLowerCase())
+      })
     this.take(
       new RegExp(`,?\\s*(?:\\(\\s*)?\\bpp?(?:\\.\\s*|\\s+(?=\\d))(${RANGE}(?:,\\s*(?!(?:1[5-9]|20)\\d{2}\\b)${RANGE})*)\\s*\\)?`, 'u'),
       pages,

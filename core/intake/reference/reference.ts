@@ -6,7 +6,7 @@ import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
 import { readDate } from '../../source/dates'
 import type { Fields } from '../../source/model'
-import { looksLikeGroup, type Name } from '../../source/names'
+import { looksLikeGroup, surname, type Name } from '../../source/names'
 import { headAndDate, takeLeadingDate } from './head'
 import { readLaw } from './law'
 import { decideKind } from './kind'
@@ -53,6 +53,8 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
     }
     headAndDate(peeler)
   }
+  // A review that has no title of its own begins with what it reviews.
+  if (/^[\s.,]*review of\s/iu.test(peeler.rest.text)) review(peeler)
   let title = takeTitle(peeler)
   title = partAfterWhole(peeler, title)
   const quoted = title?.quoted ?? false
@@ -69,6 +71,11 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   const certain = new Set(Object.keys(peeler.fields) as FieldName[])
   certain.delete('title')
   const kind = decideKind({ peeler, quoted, slanted, inside })
+  // "no. 47" of a periodical is its issue.
+  if (['journal-article', 'magazine-article', 'review', 'interview'].includes(kind) && peeler.says.includes('no.') && !peeler.fields.issue) {
+    peeler.set('issue', peeler.fields.number)
+    delete peeler.fields.number
+  }
   const left = placeRest(peeler, kind, quoted, slanted, inside)
   if (peeler.fields.author && peeler.says.some((word) => word.startsWith('@')))
     peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
@@ -96,7 +103,19 @@ function innerPeople(peeler: Peeler) {
     const match = pattern.exec(peeler.rest.text)
     if (match && readInnerNames(match[1]!)) peeler.take(pattern, names(target))
   }
-  const LIST = '([^.;()“”\\uE001]*?\\s(?:and|&)\\s(?:\\p{Lu}\\.\\s?)*[^,.;()\\uE001]+|(?:\\p{Lu}\\.[\\s-]?)*[^,.;()\\uE001]+)'
+  const ONE = '(?:\\p{Lu}\\.[\\s-]?)*[^,.;()“”\\uE001]+?'
+  /** Three and more with a comma before the "and", a pair, several without that comma, one: a publisher's "and" is none of theirs. */
+  const LISTS = [`(${ONE}(?:,\\s${ONE})+,\\s(?:and|&)\\s${ONE})`, `(${ONE}(?:\\s(?:and|&)\\s${ONE})?)`, `(${ONE}(?:,\\s${ONE})*\\s(?:and|&)\\s${ONE})`]
+    .map(list => `${list}(?=[,.;(\\uE001]|\\set al|$)`)
+  const spoken = (verb: string, target: FieldName) => {
+    for (const list of LISTS) {
+      const found = new RegExp(`${verb}\\s+${list}`, 'u').exec(peeler.rest.text)
+      const names = found && readInnerNames(found[1]!)
+      if (!names || names.some(name => looksLikePublisher(name.literal ?? surname(name)))) continue
+      peeler.take(new RegExp(`${verb}\\s+${list}`, 'u'), () => peeler.set(target, names))
+      return
+    }
+  }
   when(/\(eds?\.?\s+([^()]{4,200})\)/iu, 'editor')
   when(/\(transl?\.?\s+([^()]{4,200})\)/iu, 'translator')
   when(/\(([^()]{4,160}?),?\s*Trans(?:s|lators?)?\.?\)/u, 'translator')
@@ -131,10 +150,16 @@ function innerPeople(peeler: Peeler) {
       if (/^\W?[Ii]n:?\s/u.test(match[0]) && !/\b[Ii]n:?[\s\uE001]/u.test(peeler.rest.text)) peeler.says.push('in')
     }
   }
-  when(new RegExp(`\\b[Tt]rans(?:lated by|\\.)\\s+${LIST}`, 'u'), 'translator')
-  when(new RegExp(`(?:\\b[Ee]dited by|(?<=[,.;(\\uE001]\\s?)\\b[Ee]ds?\\.)\\s+${LIST}`, 'u'), 'editor')
-  when(new RegExp(`\\b[Dd]irected by\\s+${LIST}`, 'u'), 'director')
-  when(new RegExp(`\\b[Hh]osted by\\s+${LIST}`, 'u'), 'host')
+  spoken('\\b[Tt]rans(?:lated by|\\.)', 'translator')
+  spoken('(?:\\b[Ee]dited by|(?<=[,.;(\\uE001]\\s?)\\b[Ee]ds?\\.)', 'editor')
+  spoken('\\b[Dd]irected by', 'director')
+  spoken('\\b[Hh]osted by', 'host')
+  spoken('\\b[Ww]ritten by', 'scriptWriter')
+  spoken('\\b[Cc]omposed by', 'composer')
+  spoken('\\b[Pp]erform(?:ed|ance) by', 'performer')
+  spoken('\\b(?:[Ee]xecutive )?[Pp]roduce(?:r|d by)', 'producer')
+  spoken('\\b[Ii]nterview(?:ed)? by:?', 'interviewer')
+  if (peeler.says.includes('foreword')) spoken('[,\\uE001]\\s*\\bby', 'containerAuthor')
 }
 
 function takeInside(peeler: Peeler, begun = false): Inside {
@@ -149,7 +174,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
   }
   if (said?.[1] === 'On') peeler.says.push('song')
   const marked = peeler.says.includes('in')
-  if (said) peeler.rest = peeler.rest.slice(said[0].length)
+  if (said) peeler.rest = peeler.rest.slice(said[0]!.length)
   const run = peeler.rest.italicRun()
   // "In E. MacBride & I. de la Cueva, *The Hive*": names before the whole, without a role, are its authors'.
   const before = said && run && run.from > 4 ? readInnerNames(peeler.rest.text.slice(0, run.from).replace(/[\s,]+$/u, '')) : undefined

@@ -173,7 +173,7 @@ export function review(peeler: Peeler) {
 /** Words that stand alone among the rest and say what the source is. */
 export function descriptions(peeler: Peeler) {
   const WORDS =
-    'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper'
+    'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper|editorial|letter to the editor|press release|brochure|obituary|(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides'
   for (
     let guard = 0;
     guard < 4

@@ -36,7 +36,7 @@ export const books = {
     hints: {},
     csl: 'pamphlet', bibtex: 'booklet', ris: 'PAMP',
     reads: { csl: [{ type: 'report', says: /press release|brochure|leaflet/iu }, { type: 'pamphlet' }], bibtex: ['booklet'], ris: ['PAMP', 'PRESS'] },
-    said: [],
+    said: [{ order: 29, words: /^(?:brochure|press release|leaflet|pamphlet|flyer)$/iu, into: 'genre' }],
     number: 'number', publisherKey: 'publisher',
   }),
   'chapter': kind({

@@ -36,7 +36,7 @@ export const periodicals = {
     hints: { ...PERIODICAL, pages: 'the page and its letter, as A4' },
     csl: 'article-newspaper', bibtex: 'article', ris: 'NEWS',
     reads: { csl: [{ type: 'article-newspaper' }], bibtex: [], ris: ['NEWS'] },
-    said: [],
+    said: [{ order: 0, words: /^(?:editorial|letter to the editor|op-?ed|obituary)/iu, into: 'genre' }],
     number: 'issue',
   }),
   'review': kind({
