@@ -27,6 +27,14 @@ const ROLES: readonly [RegExp, FieldName][] = [
 export function headAndDate(peeler: Peeler) {
   const { rest } = peeler
   const { text } = rest
+  // An account, and a group that begins with The: in sentence style no title has all its capitals.
+  const called = /^(@[\p{L}\d._-]{2,60}|The(?:\s\p{Lu}[\p{L}’'-]+){1,5})\.\s+(?=[\p{Lu}“‘"])/u.exec(text)
+  if (called && !rest.slice(0, called[1]!.length).isItalic && /[.?!]\s/u.test(text.slice(called[0].length))) {
+    peeler.set('author', [{ literal: called[1]! }])
+    peeler.rest = rest.slice(called[0].length)
+    takeLeadingDate(peeler)
+    return
+  }
   const opensQuoted = /^[“"‘']/u.test(text)
   const opensItalic = rest.slice(0, Math.min(12, rest.length)).isItalic
   if (!opensQuoted && !opensItalic) {
@@ -90,7 +98,7 @@ export function headAndDate(peeler: Peeler) {
 /** "Tranter, B. (Writer), & Okell, D. (Director).": each hand of an episode with its role. */
 function otherHands(peeler: Peeler) {
   for (let guard = 0; guard < 5; guard++) {
-    const joined = /^[\s,;]*(?:&|and)\s+/u.exec(peeler.rest.text)
+    const joined = /^[\s,;]*(?:(?:&|and)\s+|;\s*)/u.exec(peeler.rest.text)
     if (!joined) return
     const rest = peeler.rest.slice(joined[0].length)
     const found = readHead(rest.text).flatMap((head) => {

@@ -15,6 +15,7 @@ export interface Peeled {
 
 export const MONTH =
   '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)(?![a-z])\\.?'
+const MONTH_OR_SEASON = `(?:${MONTH}|Spring|Summer|Autumn|Fall|Winter)`
 export const DAY = `(?:\\d{1,2}(?:st|nd|rd|th)?\\s+${MONTH},?\\s+\\d{4}|${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?,?\\s+\\d{4}|\\d{4}-\\d{2}-\\d{2}|\\d{4}\\s+${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}/\\d{1,2}/\\d{4})`
 const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?=\s|$)/u, '$1'))
 
@@ -64,11 +65,15 @@ export class Peeler {
     for (
       let guard = 0;
       guard < 6
-      && this.take(/\[([^\][]{2,160})\]/u, (match) =>
-        this.says.push(/^(?:date unknown|no date|n\.d\.)$/iu.test(match[1]!) ? 'no date' : match[1]!.trim()),
-      );
+      && this.take(/\[([^\][]{2,160})\]/u, match => this.said(match[1]!.trim()));
       guard++
     );
+  }
+
+  /** Words in square brackets; a date in a library's is one: "[ca. 1790]". */
+  private said(words: string) {
+    if (/^(?:c\.|ca\.?)?\s*\d{4}\??$/iu.test(words)) this.set('issued', readDate(words))
+    else this.says.push(/^(?:date unknown|no date|n\.d\.)$/iu.test(words) ? 'no date' : words)
   }
 
   /** The edition, before "ed." could be taken for an editor. */
@@ -101,6 +106,11 @@ export class Peeler {
         this.says.push('working paper')
       },
     )
+    this.take(/[;,]\s*Sect\.\s*([^:;,.\uE001]{1,30})(?=:)/u, match => this.set('section', match[1]!.trim()))
+    this.take(/\(([^();\uE001]{4,80});\s*(?:vol\.?\s*|no\.?\s*)?(\d{1,4})\)/iu, (match) => {
+      this.set('series', match[1]!.trim())
+      this.set('seriesNumber', match[2]!)
+    })
     this.take(/\(?\bversion\s+([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
     this.take(
       /\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
@@ -117,14 +127,22 @@ export class Peeler {
     const JOURNAL: [RegExp, (m: RegExpExecArray) => void][] = [
       [
         new RegExp(
-          `[;,]?\\s*(\\d{4})(?:\\s+${MONTH}(?:\\s+\\d{1,2})?)?\\s*;\\s*(\\d+)(?:\\s*\\(([^)]{1,12})\\))?(?:\\s*:\\s*(${RANGE}))?`,
+          `[;,]?\\s*(\\d{4})(?:\\s+${MONTH_OR_SEASON}(?:\\s+\\d{1,2})?)?\\s*;\\s*(\\d+)(?:\\s*\\(([^)]{1,12})\\)|\\s+(Suppl\\.?(?:\\s*\\w{1,4})?))?(?:\\s*:\\s*(${RANGE}))?`,
           'u',
         ),
         (m) => {
           this.set('issued', readDate(m[1]!))
           this.set('volume', m[2]!)
-          this.set('issue', m[3])
-          this.pagesOrNumber(m[4])
+          this.set('issue', m[3] ?? m[4])
+          this.pagesOrNumber(m[5])
+        },
+      ],
+      [
+        new RegExp(`[;,]?\\s*(\\d{4})(?:\\s+${MONTH_OR_SEASON}(?:\\s+\\d{1,2})?)?\\s*;\\s*\\((\\d{1,4})\\)(?:\\s*:\\s*(${RANGE}))?`, 'u'),
+        (m) => {
+          this.set('issued', readDate(m[1]!))
+          this.set('issue', m[2])
+          this.pagesOrNumber(m[3])
         },
       ],
       [
@@ -218,7 +236,7 @@ export class Peeler {
   private date(typed: string | undefined) { if (typed) this.set('issued', readDate(typed.trim())) }
   private pagesOrNumber(typed: string | undefined) {
     if (!typed) return
-    if (/^e\d/iu.test(typed)) this.set('number', typed)
+    if (/^e\d|^\d{6,}$/iu.test(typed)) this.set('number', typed)
     else this.set('pages', tidyPages(typed))
   }
 }

@@ -10,7 +10,7 @@ import { looksLikeGroup, surname, type Name } from '../../source/names'
 import { headAndDate, takeLeadingDate } from './head'
 import { readLaw } from './law'
 import { decideKind } from './kind'
-import { readInnerNames } from './names'
+import { readHead, readInnerNames } from './names'
 import { DAY, MONTH, Peeler } from './peel'
 import { GAP, Piece } from './text'
 import { descriptions, ofGenre, partAfterWhole, review, takeTitle, volumeTitled } from './title'
@@ -181,6 +181,13 @@ function takeInside(peeler: Peeler, begun = false): Inside {
   if (before) {
     peeler.set('containerAuthor', before)
     peeler.rest = peeler.rest.slice(run!.from)
+    return takeInside(peeler, true)
+  }
+  // "In: MacBride E, de la Cueva I. The hive in the hotel …"
+  const plain = said && !run && !peeler.fields.editor ? readHead(peeler.rest.text).find(({ grammar }) => grammar === 'compressed') : undefined
+  if (plain && /^\.\s+\p{Lu}/u.test(peeler.rest.text.slice(plain.end))) {
+    peeler.set('containerAuthor', plain.names)
+    peeler.rest = peeler.rest.slice(plain.end + 2)
     return takeInside(peeler, true)
   }
   if (run) {

@@ -62,6 +62,9 @@ const goesOn = (behind: string): boolean =>
   && !/^\s+(?:ed|eds|edited|trans|translated|transl|by|dir|directed|comp|compiled|vol|no|pp?|in|on|at|podcast|blog|app|website|version|season|series|episode|directed|performed|written)\b/iu.test(behind)
   && /^[^.]{8,}\./u.test(behind)
 
+/** "Vol. 2, The age of steam ovens. Leeds: …": where a place and its publisher follow. */
+const VOLUME_AND_TITLE =
+  /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[,:]\s+(\p{Lu}[^.;:\uE001]{3,120})\.\s+(?=\p{Lu}[^.;]{1,60}:\s)/iu
 /** "A history of bakeries: Vol. 2. The age of steam ovens"; "*The Age of Steam Ovens*. Vol. 2 of *A History of Bakeries*". */
 export function volumeTitled(peeler: Peeler, title: Title): void {
   const { text } = title.piece
@@ -70,6 +73,13 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
     peeler.set('volume', inside[1]!)
     peeler.set('volumeTitle', title.piece.slice(inside.index + inside[0].length).trim('\\s,.:;').text)
     title.piece = title.piece.slice(0, inside.index)
+    return
+  }
+  const next = VOLUME_AND_TITLE.exec(peeler.rest.text)
+  if (next) {
+    peeler.set('volume', next[1]!)
+    peeler.set('volumeTitle', next[2]!)
+    peeler.rest = peeler.rest.slice(next[0].length)
     return
   }
   const of = /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})\s+of\s+/iu.exec(peeler.rest.text)
@@ -181,7 +191,7 @@ export function descriptions(peeler: Peeler) {
     guard++
   );
   peeler.take(/\b(lecture|paper|poster|talk|keynote)\s+(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
-    peeler.says.push(match[1]!.replace(/^./u, (c) => c.toUpperCase())),
+    peeler.says.push(/paper/iu.test(match[1]!) ? 'Paper presentation' : match[1]!.replace(/^./u, (c) => c.toUpperCase())),
   )
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
