@@ -118,7 +118,7 @@ export function readName(typed: string): Name {
   let suffix: string | undefined
   if (words.length > 2 && SUFFIX.test(words.at(-1)!)) suffix = words.pop()
   let at = words.length - 1
-  while (at > 1 && PARTICLES.has(words[at - 1]!)) at--
+  while (at > 1 && (PARTICLES.has(words[at - 1]!) || HEADS.has(words[at - 1]!))) at--
   return {
     ...splitParticle(words.slice(at).join(' ')),
     given: words.slice(0, at).join(' '),
@@ -162,4 +162,6 @@ function splitParticle(family: string): Pick<Name, 'family' | 'particle'> {
 const GROUP_WORDS =
   /\b(?:university|college|school|institute|institution|agency|association|society|council|committee|commission|department|ministry|office|bureau|network|museums?|library|trust|foundation|government|bank|press|group|team|volunteers|centre|center|union|federation|organi[sz]ation|company|inc|ltd|corporation|authority|service|news|project|board|academy|international|national|labs?|laboratory|survey|guild|alliance|consortium|coalition|collective|studios?|productions|orchestra|gazette|tribune|herald|courier|observer|records)\b/iu
 /** Whether words name an organisation rather than a person. */
+/** Words with a capital that a surname begins with: "Ruth Le Fay", "Cathal Ó Briain". */
+const HEADS: ReadonlySet<string> = new Set(['Ó', 'Ua', 'Uí', 'Ní', 'Nic', 'Le', 'La', 'De', 'Du', 'Van', 'Von', 'St.', 'Ste.'])
 export const looksLikeGroup = (text: string): boolean => GROUP_WORDS.test(text) || /\s(?:of|for)\s/u.test(text)

@@ -13,7 +13,7 @@ const PAREN_DATE = new RegExp(
   `^[\\s.,${GAP}]*\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?(?:\\s*[-–]\\s*(?:${MONTH_WORD}\\s+)?\\d{1,2})?)?|\\d{1,2}\\s+${MONTH_WORD}\\s+\\d{4}|${MONTH_WORD}\\s+\\d{4})\\)[.,:]?\\s*`,
   'iu',
 )
-const BARE_YEAR = new RegExp(`^[.,]?\\s+(\\d{4}[a-z]?|n\\.d\\.|Forthcoming)\\.\\s+`, 'u')
+const BARE_YEAR = /^[.,]?\s+(\d{4}[a-z]?(?:[-–]\d{2,4})?(?=\.)|n\.d(?=\.)|Forthcoming(?=\.))\.\s+/u
 const ROLES: readonly [RegExp, FieldName][] = [
   [/^[,\s]*\(?\b(?:eds?|editors?)\b\.?\)?[.,]?/iu, 'editor'],
   [/^[,\s]*\(?\b(?:hosts?)\b\.?\)?[.,]?/iu, 'host'],

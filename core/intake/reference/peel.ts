@@ -111,7 +111,7 @@ export class Peeler {
       this.set('series', match[1]!.trim())
       this.set('seriesNumber', match[2]!)
     })
-    this.take(/\(?\bversion\s+([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
+    this.take(/\(?\b(?:version\s+|v\.\s?(?=\d+\.\d))([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
     this.take(
       /\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
       (match) => {
@@ -153,12 +153,12 @@ export class Peeler {
         },
       ],
       [
-        new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*,\\s*no\\.\\s*([\\w–/-]+)(?:\\s*\\(([^)]*\\d{4})\\))?(?:\\s*:\\s*(${RANGE}))?`, 'u'),
+        new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*,\\s*(?:no\\.\\s*([\\w–/-]+)|(suppl?\\.\\s*\\w{1,5}))(?:\\s*\\(([^)]{1,24})\\))?(?:\\s*:\\s*(${RANGE}))?`, 'u'),
         (m) => {
           this.set('volume', m[1]!)
-          this.set('issue', m[2])
-          this.date(m[3])
-          this.pagesOrNumber(m[4])
+          this.set('issue', m[2] ?? m[3])
+          this.date(m[4])
+          this.pagesOrNumber(m[5])
         },
       ],
       [
@@ -206,6 +206,14 @@ export class Peeler {
         this.pagesOrNumber(m[2])
       },
     ])
+    JOURNAL.push([
+      new RegExp(`,\\s*no\\.\\s*(\\d{1,4})(?:\\s*\\(([^)]{1,24})\\))?\\s*:\\s*(${RANGE})`, 'u'),
+      (m) => {
+        this.set('issue', m[1]!)
+        this.date(m[2])
+        this.pagesOrNumber(m[3])
+      },
+    ])
     // An issue alone: "*Quarterly of Small Trades*, (47), 22–31".
     JOURNAL.push([
       new RegExp(`[,\\uE001]\\s*\\((?!(?:1[5-9]|20)\\d{2}\\))(\\d{1,4})\\)\\s*[,:]\\s*(${RANGE})`, 'u'),
@@ -233,7 +241,8 @@ export class Peeler {
     if (!this.fields.pages) this.take(/[:.,\s\uE001]\s*(?:p\s)?\b([A-Z]\d{1,2})\b(?=[.\s\uE001]|$)/u, pages)
   }
 
-  private date(typed: string | undefined) { if (typed) this.set('issued', readDate(typed.trim())) }
+  /** A date in brackets; a month or season without its year says nothing new of one that is known. */
+  private date(typed: string | undefined) { if (typed && /\d{4}/u.test(typed)) this.set('issued', readDate(typed.trim())) }
   private pagesOrNumber(typed: string | undefined) {
     if (!typed) return
     if (/^e\d|^\d{6,}$/iu.test(typed)) this.set('number', typed)

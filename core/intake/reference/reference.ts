@@ -60,7 +60,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   const quoted = title?.quoted ?? false
   const slanted = title?.piece.isItalic ?? false
   if (title) volumeTitled(peeler, title)
-  if (title && !ofGenre(peeler, title.piece.text)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
+  if (title && !ofGenre(peeler, title.piece)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
   peeler.edition()

@@ -82,6 +82,14 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
     peeler.rest = peeler.rest.slice(next[0].length)
     return
   }
+  const slanted = /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[,:]\s+/iu.exec(peeler.rest.text)
+  const own = slanted ? peeler.rest.italicRun(slanted[0].length) : undefined
+  if (slanted && own?.from === slanted[0].length) {
+    peeler.set('volume', slanted[1]!)
+    peeler.set('volumeTitle', peeler.rest.slice(own.from, own.to).trim('\\s,.:;').text)
+    peeler.rest = peeler.rest.slice(own.to)
+    return
+  }
   const of = /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})\s+of\s+/iu.exec(peeler.rest.text)
   const run = of ? peeler.rest.italicRun(of[0].length) : undefined
   if (!of || !run || run.from - of[0].length > 1) return
@@ -93,8 +101,15 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
 
 const GENERIC = /^(introduction|foreword|preface|afterword|prologue|epilogue)(?:\s+to)?$/iu
 /** A title that says no more than what it is: "Foreword. In …". */
-export function ofGenre(peeler: Peeler, title: string): boolean {
-  const said = GENERIC.exec(title.replace(/[\s.,:;]+$/u, '').trim())
+export function ofGenre(peeler: Peeler, title: Piece): boolean {
+  // "Foreword to *The Hive*, by Ewan MacBride and Inés de la Cueva."
+  const to = /^(introduction|foreword|preface|afterword|prologue|epilogue)\s+to\s+/iu.exec(title.text)
+  const run = to ? title.italicRun(to[0].length) : undefined
+  if (to && run && run.from === to[0].length) {
+    peeler.rest = new Piece(`In ${title.slice(to[0].length).text}${GAP}${peeler.rest.text}`, [false, false, false, ...title.slice(to[0].length).italic, false, ...peeler.rest.italic])
+    return ofGenre(peeler, title.slice(0, to[1]!.length))
+  }
+  const said = GENERIC.exec(title.text.replace(/[\s.,:;]+$/u, '').trim())
   if (!said) return false
   peeler.set('genre', `${said[1]![0]!.toUpperCase()}${said[1]!.slice(1).toLowerCase()}`)
   peeler.says.push('foreword')
