@@ -22,6 +22,7 @@ export function decideKind({
   if (fields.interviewer && !fields.editor) return 'interview'
   if (says.includes('episode') && fields.season && inside.container) return fields.host ? 'podcast-episode' : 'tv-episode'
   if (fields.author?.[0]?.literal?.startsWith('@') && fields.url) return 'social-post'
+  if (says.includes('standard') && fields.number) return 'standard'
   if (says.includes('working paper') && fields.number) return 'working-paper'
   for (const word of says) {
     for (const { words, kind, into: target } of SAYS) {

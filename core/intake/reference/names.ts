@@ -8,10 +8,11 @@ const PARTICLE = `(?:(?:${SMALL}|Van|Von|De)\\s+)*`
 const WORD = '(?:(?:al|el|an|ar|as|ash|at|az)[‐-])?(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
 /** What stands before a surname and is too short, or has too much of a stop, to be a word of it: "Ó Briain", "St. Aubyn". */
 const SHORT_HEAD = '(?:(?:Ó|Ua|Uí|Ní|Nic|St\\.?|Ste\\.?)\\s)?'
-const SURNAME = `${PARTICLE}${SHORT_HEAD}${WORD}(?:\\s${WORD}){0,2}`
+const SURNAME = `${PARTICLE}${SHORT_HEAD}${WORD}(?:\\s(?!(?:Jr|Sr|II|III|IV)\\b)${WORD}){0,2}`
 const INITIAL = '(?!St\\.|Ste\\.)\\p{Lu}\\p{Ll}?\\.'
 /** The second of two with a hyphen may be small: "J.-w.". */
-const INITIALS = `${INITIAL}(?:\\s?[-‐‑]\\s?\\p{L}\\p{Ll}?\\.|\\s?${INITIAL})*(?:\\s(?:${SMALL}))*`
+const BARE_INITIALS = `${INITIAL}(?:\\s?[-‐‑]\\s?\\p{L}\\p{Ll}?\\.|\\s?${INITIAL})*`
+const INITIALS = `${BARE_INITIALS}(?:\\s(?:${SMALL}))*`
 const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:${SMALL}))?`
 /**
  * Behind a surname: names first, then initials. What is a word behind an initial and its stop begins the title ("Harrow,
@@ -40,7 +41,7 @@ const inverted = (text: string): Name => {
 const natural = (text: string): Name => {
   const tail = /,?\s(Jr|Sr|II|III|IV|2nd|3rd)\.?$/u.exec(text)
   const body = tail ? text.slice(0, tail.index) : text
-  const initials = new RegExp(`^(${INITIALS})\\s+(.+)$`, 'u').exec(body)
+  const initials = new RegExp(`^(${BARE_INITIALS})\\s+(.+)$`, 'u').exec(body)
   const name = initials ? { given: initials[1]!, ...particle(initials[2]!) } : readName(body)
   return clean({ ...name, suffix: tail?.[1] })
 }
@@ -69,8 +70,8 @@ const GRAMMARS: readonly Grammar[] = [
   },
   {
     id: 'natural-initials',
-    first: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`),
-    next: pattern(`${INITIALS}\\s?${SURNAME}${SUFFIX}`),
+    first: pattern(`${BARE_INITIALS}\\s?${SURNAME}${SUFFIX}`),
+    next: pattern(`${BARE_INITIALS}\\s?${SURNAME}${SUFFIX}`),
     read: natural,
   },
   {

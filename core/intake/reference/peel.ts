@@ -15,6 +15,9 @@ export interface Peeled {
 
 export const MONTH =
   '(?:Jan(?:uary)?|Feb(?:ruary)?|Mar(?:ch)?|Apr(?:il)?|May|June?|July?|Aug(?:ust)?|Sept?(?:ember)?|Oct(?:ober)?|Nov(?:ember)?|Dec(?:ember)?)(?![a-z])\\.?'
+/** "(Studies in Urban Husbandry; vol. 7)", "(Studies in Urban Husbandry 7)": two words and more with capitals. */
+const SERIES =
+  /\((\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|in|and|the|on|for|&)){1,9})[;,]?\s(?:vol\.?\s*|no\.?\s*)?(\d{1,3})\)/u
 const MONTH_OR_SEASON = `(?:${MONTH}|Spring|Summer|Autumn|Fall|Winter)`
 export const DAY = `(?:\\d{1,2}(?:st|nd|rd|th)?\\s+${MONTH},?\\s+\\d{4}|${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?,?\\s+\\d{4}|\\d{4}-\\d{2}-\\d{2}|\\d{4}\\s+${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}/\\d{1,2}/\\d{4})`
 const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?=\s|$)/u, '$1'))
@@ -107,7 +110,11 @@ export class Peeler {
       },
     )
     this.take(/[;,]\s*Sect\.\s*([^:;,.\uE001]{1,30})(?=:)/u, match => this.set('section', match[1]!.trim()))
-    this.take(/\(([^();\uE001]{4,80});\s*(?:vol\.?\s*|no\.?\s*)?(\d{1,4})\)/iu, (match) => {
+    this.take(/[,.(\uE001]\s*\b((?:[A-Z]{2,8}(?:\/[A-Z]{2,8})*)\s\d{2,6}(?:-\d{1,3})?:\d{4})\b\)?/u, (match) => {
+      this.set('number', match[1]!)
+      this.says.push('standard')
+    })
+    this.take(SERIES, (match) => {
       this.set('series', match[1]!.trim())
       this.set('seriesNumber', match[2]!)
     })

@@ -123,6 +123,8 @@ function innerPeople(peeler: Peeler) {
   // "Penn H, trans.", "Penn, H., Translator;"
   const behind = /[.,;\uE001]\s+([^.;()“”\uE001]{2,40}?(?:\.(?=,))?),\s*(?:trans(?:lators?)?)\b[.;]?/iu
   when(behind, 'translator')
+  // "J. Bellerby and J.-W. Roos, Transl."
+  when(/[,;\uE001]\s+((?:\p{Lu}\.[\s-]?)+[^“”();]{2,120}?),\s*(?:Transl?|Translators?)\b\.?[;,]?/u, 'translator')
   // "In F. Drummond & A. Petit (Eds.), …", "In: Drummond F, Petit A, editors. …", "F. Drummond and A. Petit, Eds.",
   // "Drummond, F., Petit, A., Eds.;"
   for (const pattern of [
@@ -351,7 +353,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     peeler.set('authority', peeler.fields.publisher)
     delete peeler.fields.publisher
   }
-  if (kind === 'talk' && peeler.fields.publisher && /present|poster|paper|keynote/iu.test(peeler.says.join(' ')) && !looksLikeGroup(peeler.fields.publisher)) {
+  if (kind === 'talk' && peeler.fields.publisher && /present|poster|paper|keynote/iu.test(peeler.says.join(' ')) && !SCHOOL.test(peeler.fields.publisher)) {
     peeler.set('event', peeler.fields.publisher)
     peeler.set('eventPlace', peeler.fields.place)
     delete peeler.fields.publisher
@@ -362,5 +364,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
   return segments.filter(part => part !== peeler.fields.container && part !== peeler.fields.publisher).join(', ')
 }
 
+/** Where a talk is held that is no event. */
+const SCHOOL = /\b(?:universit|college|institute|school|academy)/iu
 const looksLikePublisher = (text: string): boolean =>
   looksLikeGroup(text) || /\b(?:books|publish\w*|house|records|pictures|editions|verlag|sons|u p|up)\b/iu.test(text)

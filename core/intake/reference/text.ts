@@ -21,6 +21,8 @@ export class Piece {
         for (let i = 0; i < char.length; i++) italic.push(segment.italic === true)
       }
     }
+    // "*et al.*" is italic for its language and no title.
+    for (const { index, 0: words } of text.matchAll(/\bet al\.?/gu)) italic.fill(false, index, index + words.length)
     return new Piece(text, italic).squashed()
   }
 

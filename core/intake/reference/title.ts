@@ -205,8 +205,8 @@ export function descriptions(peeler: Peeler) {
     && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), (match) => peeler.says.push(match[1]!));
     guard++
   );
-  peeler.take(/\b(lecture|paper|poster|talk|keynote)\s+(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
-    peeler.says.push(/paper/iu.test(match[1]!) ? 'Paper presentation' : match[1]!.replace(/^./u, (c) => c.toUpperCase())),
+  peeler.take(/\b(?:(lecture|paper|poster|talk|keynote|slides)\s+)?(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
+    peeler.says.push(match[1] === undefined || /paper/iu.test(match[1]) ? 'Paper presentation' : match[1].replace(/^./u, (c) => c.toUpperCase())),
   )
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))

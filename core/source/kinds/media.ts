@@ -83,7 +83,7 @@ export const media = {
     hints: { container: 'the album', publisher: 'the label' },
     csl: 'song', bibtex: 'music', ris: 'MUSIC',
     reads: { csl: [{ type: 'song' }], bibtex: ['music'], ris: ['MUSIC'] },
-    said: [{ order: 11, words: /^song$/iu }, { order: 24, words: /^(?:song|CD|LP|vinyl|MP3)$/iu }],
+    said: [{ order: 11, words: /^song$/iu }, { order: 24, words: /^(?:CD|LP|vinyl|MP3)$/iu, into: 'medium' }],
     number: 'issue',
   }),
   'album': kind({
