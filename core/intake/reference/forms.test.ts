@@ -233,3 +233,33 @@ describe('muddles', () => {
     ['a range that was shortened', 'Okonjo AR. Silt. J Estuary Herit. 2021;14:1101-4.', { pages: '1101-1104' }],
   ])('%s', (_, text, wanted) => expect(said(readReferences(text).proposals[0]!.fields, wanted)).toEqual(wanted))
 })
+
+describe('families that were read wrong', () => {
+  it.each<[string, string, KindId, Said]>([
+    ['a small second initial', 'Roos, J.-w., & Ó Briain, C. (2021). Salt. *Shore Notes*, *3*(1), 1–9.', 'journal-article', { author: 'Roos, J.-w.; Ó Briain, C.' }],
+    ['an article joined to a name', 'al-Rashidi, N. (2020). Whose prices? *Bakery History Review*, *4*, 2–9.', 'journal-article', { author: 'al-Rashidi, N.' }],
+    ['a saint’s name', 'St. Aubyn, Petra. “Bees before Bypasses.” *The Quillbury Observer*, 21 June 2022, p. A14. Letter to the editor.', 'newspaper-article', { author: 'St. Aubyn, Petra', title: 'Bees before Bypasses', genre: 'Letter to the editor' }],
+    ['particles behind initials', 'S. van der Meulen and I. de la Cueva, “Forage,” *J. Bees*, vol. 2, no. 1, pp. 3–9, 2022.', 'journal-article', { author: 'van der Meulen, S.; de la Cueva, I.' }],
+    ['Jr. behind initials', 'A. Kettleby Jr., M. Sandoval, and E. Thwaite, *Wax, Wood, Wire*. Larkminster: Skep House, 2020.', 'book', { author: 'Kettleby, A., Jr.; Sandoval, M.; Thwaite, E.', title: 'Wax, Wood, Wire' }],
+    ['an issue alone', 'Pell, M. (2016). Where do bees sleep? *Quarterly of Small Trades*, (47), 22–31.', 'journal-article', { issue: '47', pages: '22-31', container: 'Quarterly of Small Trades' }],
+    ['an issue and its season', 'Pell, Morag. 2016. “Where Do Bees Sleep?” *Quarterly of Small Trades*, no. 47 (Spring): 22–31.', 'journal-article', { issue: '47', pages: '22-31', issued: '2016' }],
+    ['a supplement', 'Feher O, Roos JW. Sting allergy. Ann Apic. 2021 Nov;33 Suppl 2:S41-58.', 'journal-article', { volume: '33', issue: 'Suppl 2', pages: 'S41-S58' }],
+    ['an article’s number', 'Feher O. Residues. Honey Chem Lett. 2021;6(1):100214.', 'journal-article', { volume: '6', issue: '1', number: '100214' }],
+    ['italics that begin a title', 'Nwosu, I. (2019). *Apis mellifera* on the tram: Foragers in a town. *Pollinators*, *11*(3), 301–318.', 'journal-article', { title: '<i>Apis mellifera</i> on the tram: Foragers in a town', container: 'Pollinators' }],
+    ['a set of volumes', 'Haldane, R. (Ed.). (2008–2012). *Bread and the city* (Vols. 1–3). Quillbury University Press.', 'book', { editor: 'Haldane, R.', numberOfVolumes: '3', publisher: 'Quillbury University Press' }],
+    ['a volume with a title', 'Pell, T. (2003). *A history of bakeries: Vol. 2. The age of steam*. Smoker Lane Editions.', 'book', { title: 'A history of bakeries', volume: '2', volumeTitle: 'The age of steam' }],
+    ['a foreword', 'O’Dowd, B. (2014). Foreword. In E. MacBride & I. de la Cueva, *The hive in the hotel* (pp. ix–xv). Quillbury University Press.', 'foreword', { containerAuthor: 'MacBride, E.; de la Cueva, I.', container: 'The hive in the hotel', genre: 'Foreword', pages: 'ix-xv' }],
+    ['a working paper', 'Haldane, R. (2023). *Flour subsidies* (Working Paper No. 23-07). Institute for Small Trades. https://a.example/wp', 'working-paper', { genre: 'Working paper', number: '23-07' }],
+    ['a series', 'E. MacBride, *The Hive* (Studies in Urban Husbandry 7). Quillbury: Quillbury Univ. Press, 2014.', 'book', { series: 'Studies in Urban Husbandry', seriesNumber: '7', title: 'The Hive' }],
+    ['several hands', 'Tranter, B. (Writer), & Okell, D. (Director). (2016, October 9). Cold dough (Season 2, Episode 5) [TV series episode]. In *The Oven Street Diaries*. Estmark Nine.', 'tv-episode', { scriptWriter: 'Tranter, B.', director: 'Okell, D.', season: '2', number: '5', title: 'Cold dough' }],
+    ['an editor and a publisher with “and”', 'Sorrel, Ann. “To the Drone.” *The Swarm*, edited by Brigid O’Dowd, Crumb and Comb Books, 1999, p. 63.', 'chapter', { editor: 'O’Dowd, Brigid', publisher: 'Crumb and Comb Books' }],
+    ['a case', 'Larkminster Beekeepers v. Borough of Ovenholt, 212 E.L.R. 88 (Estmark Court of Appeal 2014).', 'case', { title: 'Larkminster Beekeepers v. Borough of Ovenholt', volume: '212', container: 'E.L.R.', pages: '88', authority: 'Estmark Court of Appeal', issued: '2014' }],
+    ['a statute', 'Urban Apiaries Act, 9 Estmark Code § 204 (2011).', 'statute', { title: 'Urban Apiaries Act', volume: '9', container: 'Estmark Code', section: '204', issued: '2011' }],
+    ['a patent of another office', 'Cazalet, Y. (2009). *Dough proving cabinet* (European Patent No. 1 555 019 B1). European Patent Office.', 'patent', { number: '1 555 019 B1', authority: 'European Patent Office' }],
+    ['a group of two words', 'Brood Labs. (2023). *SwarmCall* (Version 2.3) [Mobile app]. Pocket Market. https://pocketmarket.example/s', 'software', { author: 'Brood Labs', version: '2.3' }],
+    ['years of which the second is shortened', 'Haldane, Rosalind, editor. *Bread and the City*. Quillbury UP, 2008–12. 3 vols.', 'book', { issued: '2008 – 2012', numberOfVolumes: '3' }],
+  ])('%s', (_, text, kind, wanted) => {
+    const { proposals } = readReferences(text)
+    expect([proposals[0]?.kind, proposals[0] && said(proposals[0].fields, wanted)]).toEqual([kind, wanted])
+  })
+})

@@ -96,7 +96,7 @@ export function decideKind({
   if (/patent/iu.test(fields.title ?? '') && /\d,\d{3}/u.test(fields.title ?? '')) return 'patent'
   if (fields.version && !quoted) return /\bdata\b/iu.test(`${text} ${container}`) ? 'dataset' : 'software'
   if (/\breport\b/iu.test(says.join(' ')) || /\b(?:tech\.|technical) rep/iu.test(text)) return 'report'
-  const office = /\b(?:institute|agency|office|department|ministry|commission|council|bureau|government|authority|committee)\b/iu.test(text)
+  const office = /\b(?:institute|agency|office|cent(?:re|er)|trust|society|association|department|ministry|commission|council|bureau|government|authority|committee)\b/iu.test(text)
   if (office && !/\bpress\b/iu.test(text) && !fields.edition && !fields.translator && (fields.url || !quoted))
     return fields.issued?.start?.month && fields.url ? 'web-page' : 'report'
   const press =

@@ -41,7 +41,7 @@ const inverted = (text: string): Name => {
 const natural = (text: string): Name => {
   const tail = /,?\s(Jr|Sr|II|III|IV|2nd|3rd)\.?$/u.exec(text)
   const body = tail ? text.slice(0, tail.index) : text
-  const initials = new RegExp(`^(${BARE_INITIALS})\\s+(.+)$`, 'u').exec(body)
+  const initials = new RegExp(`^(${BARE_INITIALS})\\s+(\\S.*)$`, 'u').exec(body)
   const name = initials ? { given: initials[1]!, ...particle(initials[2]!) } : readName(body)
   return clean({ ...name, suffix: tail?.[1] })
 }
@@ -49,7 +49,7 @@ const compressed = (text: string): Name => {
   const match = /^(.+?)\s(\p{Lu}{1,4})(?:\s(Jr|Sr|II|III|IV|2nd|3rd))?$/u.exec(text)!
   return clean({ ...particle(match[1]!), given: [...match[2]!].map(letter => `${letter}.`).join(' '), suffix: match[3] })
 }
-const WITH_PARTICLE = new RegExp(`^((?:(?:${SMALL})\\s+)+)(.+)$`, 'u')
+const WITH_PARTICLE = new RegExp(`^((?:(?:${SMALL}) )+)(\\S.*)$`, 'u')
 function particle(family: string): Pick<Name, 'family' | 'particle'> {
   const match = WITH_PARTICLE.exec(family)
   return match ? { particle: match[1]!.trim(), family: match[2]! } : { family }

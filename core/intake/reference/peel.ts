@@ -94,15 +94,15 @@ export class Peeler {
   places() {
     const pages = (match: RegExpExecArray) => this.set('pages', tidyPages(match[1]!))
     const RANGE = '(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b)(?:\\s*[-–—]\\s*(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b))?'
-    this.take(/[,.(\s]\s*\(?\b(?:season|series)\s+(\d{1,3}),?\s+(?:episode|ep\.)\s*(\d{1,4})\)?/iu, (match) => {
+    this.take(/[,.( ] ?\(?\b(?:season|series) (\d{1,3}),? (?:episode|ep\.) ?(\d{1,4})\)?/iu, (match) => {
       this.set('season', match[1]!)
       this.set('number', match[2]!)
       this.says.push('episode')
     })
-    this.take(/,?\s*\(?\bvols?\.?\s*1\s*[-–]\s*(\d{1,2})\b\)?/iu, match => this.set('numberOfVolumes', match[1]!))
-    this.take(/[.,;(\s]\s*(\d{1,2})\s+vols?\b\.?/iu, match => this.set('numberOfVolumes', match[1]!))
+    this.take(/,? ?\(?\bvols?\.? ?1 ?[-–] ?(\d{1,2})\b\)?/iu, match => this.set('numberOfVolumes', match[1]!))
+    this.take(/[.,;( ] ?(\d{1,2}) vols?\b\.?/iu, match => this.set('numberOfVolumes', match[1]!))
     this.take(
-      /[.,;(\uE001\s]\s*\(?\b((?:working|discussion|occasional|policy|white) paper)\s*(?:(?:no\.?:?|number|#)\s*)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
+      /[.,;(\uE001 ] ?\(?\b((?:working|discussion|occasional|policy|white) paper) ?(?:(?:no\.?:?|number|#) ?)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
       (match) => {
         this.set('number', match[2]!.replace(/\.$/u, ''))
         this.set('genre', `${match[1]![0]!.toUpperCase()}${match[1]!.slice(1).toLowerCase()}`)
@@ -145,7 +145,7 @@ export class Peeler {
         },
       ],
       [
-        new RegExp(`[;,]?\\s*(\\d{4})(?:\\s+${MONTH_OR_SEASON}(?:\\s+\\d{1,2})?)?\\s*;\\s*\\((\\d{1,4})\\)(?:\\s*:\\s*(${RANGE}))?`, 'u'),
+        new RegExp(`[;,]? ?(\\d{4})(?: ${MONTH_OR_SEASON}(?: \\d{1,2})?)? ?; ?\\((\\d{1,4})\\)(?: ?: ?(${RANGE}))?`, 'u'),
         (m) => {
           this.set('issued', readDate(m[1]!))
           this.set('issue', m[2])
@@ -262,9 +262,10 @@ export function tidyPages(typed: string): string {
   return typed
     .replace(/\s+/gu, ' ')
     .replace(/ ?[-–—] ?/gu, '-')
-    .replace(/(?<!\d)(\d+)-(\d+)/gu, (all, from: string, to: string) =>
-      to.length < from.length && Number(from.slice(from.length - to.length)) <= Number(to)
-        ? `${from}-${from.slice(0, from.length - to.length)}${to}`
-        : all,
-    )
+    .replace(/(?<![\dA-Za-z])([A-Za-z]{0,2})(\d+)-(\d+)/gu, (all, letters: string, from: string, to: string) => {
+      const kept = from.length - to.length
+      const whole = kept > 0 && Number(from.slice(kept)) <= Number(to) ? from.slice(0, kept) + to : to
+      // "S41-58": the letters of the first number are the second's.
+      return letters || whole !== to ? `${letters}${from}-${letters}${whole}` : all
+    })
 }

@@ -179,7 +179,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
   if (said) peeler.rest = peeler.rest.slice(said[0]!.length)
   const run = peeler.rest.italicRun()
   // "In E. MacBride & I. de la Cueva, *The Hive*": names before the whole, without a role, are its authors'.
-  const before = said && run && run.from > 4 ? readInnerNames(peeler.rest.text.slice(0, run.from).replace(/[\s,]+$/u, '')) : undefined
+  const before = said && run && run.from > 4 ? readInnerNames(peeler.rest.slice(0, run.from).trim('\\s,').text) : undefined
   if (before) {
     peeler.set('containerAuthor', before)
     peeler.rest = peeler.rest.slice(run!.from)

@@ -23,7 +23,8 @@ export function readReferences(text: string, progress?: Progress): Intake {
     const where = `paragraph ${i + 1}`
     const original = piece.replace(/\*/gu, '')
     const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
-    if (!read || !read.fields.title) {
+    // A foreword may have no title of its own.
+    if (!read || !(read.fields.title ?? (read.kind === 'foreword' && read.fields.container))) {
       problems.push({
         where,
         what: `“${original.slice(0, 60)}${original.length > 60 ? '…' : ''}” could not be read as a reference; type it instead.`,

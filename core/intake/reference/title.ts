@@ -24,7 +24,7 @@ export function takeTitle(peeler: Peeler): Title | undefined {
     return { piece: inside, quoted: true }
   }
   const run = rest.italicRun()
-  if (run && run.from <= 1 && !goesOn(rest.text.slice(run.to))) {
+  if (run && run.from <= 1 && !goesOn(rest, run.to)) {
     let { to } = run
     // Roman stretches inside an italic title, where something in it is itself italic or quoted.
     for (
@@ -41,7 +41,7 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
   const behind =
-    /\s*\((?:[^()]*\b(?:version|vol\.|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
+    /\s*\((?:[^()]*\b(?:version|season|episode|vol\.|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
       rest.text.slice(0, end),
     )
     ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(
@@ -57,10 +57,17 @@ export function takeTitle(peeler: Peeler): Title | undefined {
  * Whether a title that begins in italics goes on in roman: "*Apis mellifera* on the tram: Commuting foragers …". What tells
  * of an edition, a maker or a whole begins with one of few words.
  */
-const goesOn = (behind: string): boolean =>
-  /^(?::\s+\p{L}|\s*[–—]\s*\p{L}|\s+\p{Ll}{1,12}\s+\p{L})/u.test(behind)
-  && !/^\s+(?:ed|eds|edited|trans|translated|transl|by|dir|directed|comp|compiled|vol|no|pp?|in|on|at|podcast|blog|app|website|version|season|series|episode|directed|performed|written)\b/iu.test(behind)
-  && /^[^.]{8,}\./u.test(behind)
+function goesOn(piece: Piece, to: number): boolean {
+  const behind = piece.text.slice(to)
+  const begins = /^(?::\s+|\s*[–—]\s*|\s+)(\p{L}+)/u.exec(behind)
+  if (!begins || !/^(?:[:–—]|\s[–—]|\s+\p{Ll}{1,12}\s+\p{L})/u.test(behind) || !/^[^.]{8,}\./u.test(behind)) return false
+  if (BEHIND_TITLES.has(begins[1]!.toLowerCase())) return false
+  // "On *Flour on the floor*": the whole it is in.
+  return !/^(?:in|on|at)$/u.test(begins[1]!) || !piece.italic[to + begins[0].length + 1]
+}
+const BEHIND_TITLES = new Set(
+  'ed eds edited trans translated transl by dir directed comp compiled vol no p pp podcast blog app website version season series episode performed written'.split(' '),
+)
 
 /** "Vol. 2, The age of steam ovens. Leeds: …": where a place and its publisher follow. */
 const VOLUME_AND_TITLE =
@@ -109,7 +116,7 @@ export function ofGenre(peeler: Peeler, title: Piece): boolean {
     peeler.rest = new Piece(`In ${title.slice(to[0].length).text}${GAP}${peeler.rest.text}`, [false, false, false, ...title.slice(to[0].length).italic, false, ...peeler.rest.italic])
     return ofGenre(peeler, title.slice(0, to[1]!.length))
   }
-  const said = GENERIC.exec(title.text.replace(/[\s.,:;]+$/u, '').trim())
+  const said = GENERIC.exec(title.trim('\\s.,:;').text)
   if (!said) return false
   peeler.set('genre', `${said[1]![0]!.toUpperCase()}${said[1]!.slice(1).toLowerCase()}`)
   peeler.says.push('foreword')
