@@ -1,5 +1,6 @@
 /** What a source has and a style does not print, each with the reason that the style gives. */
 import type { FieldName } from '../source/fields'
+import { kindOf } from '../source/kinds'
 import { has, type Source } from '../source/model'
 import type { Style } from '../styles/schema'
 import { rowOf } from '../text/lookup'
@@ -28,8 +29,19 @@ export function isUnprinted(style: Style, source: Source, field: FieldName): boo
 /** Said of no source: what a reader of it wants to know, not what is printed. */
 const BESIDE: ReadonlySet<FieldName> = new Set(['language', 'titleShort'])
 
-/** The fields that a source has and a style does not print, each with the style's reason, which may be none: ''. */
+/**
+ * The fields that a source has and a style does not print, each with the style's reason, which may be none: ''. Asked of
+ * those that the style declares and of those that its kind does not offer; what else a kind offers is printed
+ * (tests/conformance/fields.test.ts), and composing a source without its title would ask for capitals that nobody sees.
+ */
 export function unprinted(style: Style, source: Source): Map<FieldName, string> {
-  const given = (Object.keys(source.fields) as FieldName[]).filter(field => has(source, field) && !BESIDE.has(field))
-  return new Map(given.filter(field => isUnprinted(style, source, field)).map(field => [field, silence(style, source, field) ?? '']))
+  const { required, usual } = kindOf(source.kind)
+  const offered = new Set<FieldName>([...required, ...usual, 'title', 'author'])
+  const out = new Map<FieldName, string>()
+  for (const field of Object.keys(source.fields) as FieldName[]) {
+    if (!has(source, field) || BESIDE.has(field)) continue
+    const why = silence(style, source, field)
+    if ((why !== undefined || !offered.has(field)) && isUnprinted(style, source, field)) out.set(field, why ?? '')
+  }
+  return out
 }

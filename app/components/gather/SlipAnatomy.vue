@@ -29,7 +29,8 @@ const withPage = computed(
 )
 const runs = computed(() => alone.value.reference ?? alone.value.parenthetical)
 const parts = computed(() => runs.value.filter(run => run.text && run.part !== 'glue'))
-watch(runs, () => { at.value = undefined; pointed.value = undefined })
+// Composed again to the same words (capitals that were asked for and stay), what was chosen stays chosen.
+watch(() => runs.value.map(run => run.text).join('\n'), () => { at.value = undefined; pointed.value = undefined })
 watch(() => props.field, () => { at.value = undefined })
 const chosen = computed(() => pointed.value ?? (at.value === undefined ? undefined : parts.value[at.value]))
 watch(chosen, run => emit('point', run?.field as FieldName | undefined))
