@@ -3,6 +3,7 @@
  * (years of events, labels of figures) is left alone.
  */
 import { TypedCitations, type Typed } from '../intake/draft/typed-citations'
+import { MONTHS, SEASON } from '../source/dates'
 import { firstSurname, leadNames, yearOf } from '../source/facts'
 import { textOf, type Source } from '../source/model'
 import { surname } from '../source/names'
@@ -26,8 +27,11 @@ const SPOKEN = new RegExp(
   'gu',
 )
 /** Words that lead a number which is no citation. */
-const LABELS =
-  /^(?:January|February|March|April|May|June|July|August|September|October|November|December|Spring|Summer|Autumn|Fall|Winter|Figure|Fig|Table|Chapter|Section|Part|Act|Scene|Book|Volume|Vol|Number|No|Page|Appendix|Equation|Eq|Step|Stage|Version|Series|Season|Episode|Line|Note|Since|From|Until|In|Before|After|Around|About|By|Circa|Published|Founded|Born|Died|Copyright|Accessed|Updated|Revised)\b/u
+const LABELS = new RegExp(
+  `^(?:${MONTHS.join('|')}|${SEASON}|Figure|Fig|Table|Chapter|Section|Part|Act|Scene|Book|Volume|Vol|Number|No|`
+  + 'Page|Appendix|Equation|Eq|Step|Stage|Version|Series|Season|Episode|Line|Note|Since|From|Until|In|Before|After|Around|About|By|Circa|Published|Founded|Born|Died|Copyright|Accessed|Updated|Revised)\\b',
+  'u',
+)
 
 export class TypedReader {
   private readonly known: TypedCitations

@@ -16,8 +16,9 @@ export function silence(style: Style, { kind, fields }: Source, field: FieldName
 
 /** Every form of a source in one text. */
 const forms = (style: Style, source: Source): string => {
-  const alone = composeAlone(style, source)
-  return [alone.reference, alone.parenthetical, alone.narrative, alone.note, alone.shortNote].map((runs: readonly Run[] | null | undefined) => (runs ? toMarkup(runs) : '')).join('\n')
+  const { reference, parenthetical, narrative, note, shortNote } = composeAlone(style, source)
+  const all: (readonly Run[] | null | undefined)[] = [reference, parenthetical, narrative, note, shortNote]
+  return all.map(runs => (runs ? toMarkup(runs) : '')).join('\n')
 }
 
 /** Whether a field of a source changes nothing in what is printed of it. */

@@ -5,6 +5,7 @@
 import { peopleOf } from '../source/facts'
 import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
+import { FRONT_MATTER } from '../text/lists/front-matter'
 import { kindOf, type Kind } from '../source/kinds'
 import type { Source } from '../source/model'
 import { readName, sameNames, type Name } from '../source/names'
@@ -229,7 +230,7 @@ export interface Lead { role: FieldName, names: readonly Name[], groups?: readon
 /** What is on its way to print; what is only written or sent in is not. */
 const ON_ITS_WAY = /\b(?:press|forthcoming|accepted|to be published|to appear)\b/iu
 const NOBODY: readonly Name[] = []
-const GENERIC = /^(?:introduction|foreword|preface|afterword|prologue|epilogue)\.?$/iu
+const GENERIC = new RegExp(`^(?:${FRONT_MATTER})\\.?$`, 'iu')
 const NO_GROUPS: readonly string[] = []
 /** What a printer leaves in a line of its own. */
 export function printed(printer: Printer, work: Work, telling: Telling = NOTHING_TOLD): Atom[] {

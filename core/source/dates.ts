@@ -50,6 +50,9 @@ const SAID_OF = new RegExp(
   'iu',
 )
 const SEASONS: Record<string, number> = { spring: 1, summer: 2, autumn: 3, fall: 3, winter: 4 }
+/** A season as it is written, for expressions that read dates among other words. */
+export const SEASON = Object.keys(SEASONS).map(name => `[${name[0]!.toUpperCase()}${name[0]}]${name.slice(1)}`).join('|')
+const OF_SEASON = new RegExp(`^(${SEASON}),?\\s+(\\d{3,4})(?:\\s*[-\u2013/]\\s*(\\d{2}|\\d{4}))?$`, 'iu')
 
 /**
  * Reads a date as typed: "2021", "14 March 2023", "March 14, 2023", "2023-03-14", "June 2022", "Spring 2020",
@@ -71,7 +74,7 @@ export function readDate(typed: string): SourceDate | undefined {
       ?? (end ? monthOnly(left!, end) : undefined)
     if (start && end) return { start, end, ...circa }
   }
-  const season = /^(spring|summer|autumn|fall|winter),?\s+(\d{3,4})(?:\s*[-\u2013/]\s*(\d{2}|\d{4}))?$/iu.exec(body)
+  const season = OF_SEASON.exec(body)
   if (season) {
     const year = Number(season[2])
     const last = season[3] ? Number(season[3].length === 2 ? season[2]!.slice(0, -2) + season[3] : season[3]) : year

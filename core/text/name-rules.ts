@@ -38,10 +38,10 @@ const LAND = set(
 )
 /** What is named by the word behind "of": "the Isle of Harrow", "the Battle of Wendmere". */
 const OF_NAME = set(
-  'isle isles gulf strait straits cape bay vale kingdom republic duchy principality county university battle siege treaty peace council bishopric province bank church house duke earl bishop archbishop king queen',
+  'isle isles gulf strait straits cape bay vale kingdom republic duchy principality county university battle siege treaty peace council bishopric province bank church house duke earl',
 )
 /** Of them, those that are named so rather than of a thing: "the University of Reading", "the kingdom of heaven". */
-const OF_SURE_NAME = set('university battle siege county duke earl bishop archbishop')
+const OF_SURE_NAME = set('university battle siege county duke earl')
 /** Bodies and prizes take the words between a name and them into the name: "the Northmere Household Survey". */
 const NAMED_BODIES = set(
   'trust survey board council commission company society institute foundation authority agency department ministry museum gallery library academy association fund prize award medal festival',

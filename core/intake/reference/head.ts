@@ -1,6 +1,6 @@
 /** The head of a formatted reference: who made it, in which role, and when. */
 import type { FieldName } from '../../source/fields'
-import { readDate } from '../../source/dates'
+import { readDate, SEASON } from '../../source/dates'
 import { looksLikeGroup } from '../../source/names'
 import { readHead, type Head } from './names'
 import type { Peeler } from './peel'
@@ -8,6 +8,7 @@ import { DAY } from './peel'
 import { GAP, Piece } from './text'
 
 const YEARISH = '(?:ca?\\.\\s*)?\\d{4}[a-z]?(?:\\s*[-–/]\\s*\\d{2,4})?|\\d{1,3}\\s*BCE|n\\.?\\s?d\\.?|no date|in press|forthcoming'
+const IS_SEASON = new RegExp(`^(?:${SEASON})$`, 'iu')
 const MONTH_WORD = '\\p{L}{3,9}\\.?'
 const PAREN_DATE = new RegExp(
   `^[\\s.,${GAP}]*\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?(?:\\s*[-–]\\s*(?:${MONTH_WORD}\\s+)?\\d{1,2})?)?|\\d{1,2}\\s+${MONTH_WORD}\\s+\\d{4}|${MONTH_WORD}\\s+\\d{4})\\)[.,:]?\\s*`,
@@ -182,7 +183,7 @@ export function setDate(peeler: Peeler, typed: string) {
   if (/^(?:n\.?\s?d\.?|no date)$/iu.test(said)) { peeler.says.push('no date'); return }
   if (/in press|forthcoming/iu.test(said)) { peeler.set('status', said.toLowerCase()); return }
   const order = /^(\d{4})[a-z]?,\s*(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(said)
-  const season = order && /^(?:spring|summer|autumn|fall|winter)$/iu.test(order[2]!)
+  const season = order && IS_SEASON.test(order[2]!)
   peeler.set(
     'issued',
     readDate(

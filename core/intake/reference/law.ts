@@ -5,12 +5,13 @@ import type { Fields } from '../../source/model'
 import type { Peeler } from './peel'
 
 const PARTY = String.raw`[^.,;(“”]{2,100}(?:\b(?:Co|Inc|Ltd|Bros)\.[^.,;(“”]{0,60})?`
+/** A year in square brackets has been taken out before, and left a gap: "X v Y [2003] 4 ELR 19". */
 const CASE = new RegExp(
-  String.raw`^(${PARTY}?\svs?\.?\s${PARTY}?)(?:,\s+|\s*[([](\d{4})[)\]]\s+)(\d{1,4})\s+(\p{Lu}[\p{L}.\d]{0,12}(?:\s[\p{L}.\d]{1,12}){0,3}?)\s+(\d{1,5})(?:\s*\(([^()]{0,80}?)\s*(\d{4})\))?`,
+  String.raw`^(${PARTY}?\svs?\.?\s${PARTY}?)(?:,\s+|\s*\((\d{4})\)\s+|\s*\uE001\s*)(\d{1,4})\s+(\p{Lu}[\p{L}.\d]{0,12}(?:\s[\p{L}.\d]{1,12}){0,3}?)\s+(\d{1,5})(?:\s*\(([^()]{0,80}?)\s*(\d{4})\))?`,
   'u',
 )
 const STATUTE =
-  /^(\p{Lu}[^.,;(“”]{3,140}?\b(?:Act|Law|Ordinance|Statute)(?: of \d{4}| \d{4})?),\s+(\d{1,4})\s+(\p{Lu}[\p{L}. ]{0,40}?),?\s+(?:§+|section|sec\.)\s*([\w.()-]{1,20}?)(?:[,\s]+\(?(\d{4})\)?)?(?=[.,;\s\uE001]|$)/u
+  /^(\p{Lu}[^.,;(“”]{3,140}?\b(?:Act|Law|Ordinance|Statute)(?: of \d{4}| \d{4})?),\s+(\d{1,4})\s+(\p{Lu}[\p{L}. ]{0,40}?),?\s+(?:§+|section|sec\.)\s*([\w()-]{1,20}(?:\.[\w()-]{1,10}){0,4})(?:[,\s]+\(?(\d{4})\)?)?(?=[.,;\s\uE001]|$)/u
 /** A British one, dated by its title: "Estuaries Act 1997, c. 23". */
 const ACT_OF_YEAR = /^(\p{Lu}[^.,;(“”]{3,140}?\bAct\s+(\d{4}))(?:,\s*(c\.\s?\d{1,4}))?(?=[.,;\s\uE001]|$)/u
 
@@ -25,7 +26,9 @@ export function readLaw(peeler: Peeler): KindId | undefined {
   const one = CASE.exec(text)
   if (one) {
     const [all, title, before, volume, container, pages, authority, behind] = one
-    return put({ title: title!.trim(), volume, container: container!.trim(), pages, authority: authority?.trim() || undefined, issued: readDate(behind ?? before ?? '') }, all.length, 'case')
+    const issued = readDate(behind ?? before ?? '')
+    const said = { title: title!.trim(), volume, container: container!.trim(), pages, authority: authority?.trim() || undefined, issued }
+    return put(said, all.length, 'case')
   }
   const act = STATUTE.exec(text)
   if (act) {

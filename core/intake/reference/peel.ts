@@ -1,7 +1,7 @@
 /** The pieces of a formatted reference that say themselves what they are: addresses, dates of access, brackets, volumes, pages. */
 import type { Fields } from '../../source/model'
 import type { FieldName } from '../../source/fields'
-import { readDate } from '../../source/dates'
+import { readDate, SEASON } from '../../source/dates'
 import { tidyDoi } from '../identifiers'
 import { plainEdition } from '../bibtex/bibtex'
 import type { Piece } from './text'
@@ -18,7 +18,7 @@ export const MONTH =
 /** "(Studies in Urban Husbandry; vol. 7)", "(Studies in Urban Husbandry 7)": two words and more with capitals. */
 const SERIES =
   /\((\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|in|and|the|on|for|&)){1,9})[;,]?\s(?:vol\.?\s*|no\.?\s*)?(\d{1,3})\)/u
-const MONTH_OR_SEASON = `(?:${MONTH}|Spring|Summer|Autumn|Fall|Winter)`
+const MONTH_OR_SEASON = `(?:${MONTH}|${SEASON})`
 export const DAY = `(?:\\d{1,2}(?:st|nd|rd|th)?\\s+${MONTH},?\\s+\\d{4}|${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?,?\\s+\\d{4}|\\d{4}-\\d{2}-\\d{2}|\\d{4}\\s+${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}/\\d{1,2}/\\d{4})`
 const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?=\s|$)/u, '$1'))
 
@@ -166,6 +166,15 @@ export class Peeler {
           this.set('issue', m[2] ?? m[3])
           this.date(m[4])
           this.pagesOrNumber(m[5])
+        },
+      ],
+      // A journal that has issues only: no. 47 (2019): 12–20 · no. 47, pp. 12–20
+      [
+        new RegExp(`,\\s*no\\.\\s*(\\d[\\w–/-]*)(?:\\s*\\(([^)]{1,24})\\)\\s*:\\s*|\\s*,\\s*pp?\\.\\s*)(${RANGE})`, 'u'),
+        (m) => {
+          this.set('issue', m[1]!)
+          this.date(m[2])
+          this.pagesOrNumber(m[3])
         },
       ],
       [

@@ -4,7 +4,7 @@
  */
 import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
-import { readDate } from '../../source/dates'
+import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { looksLikeGroup, surname, type Name } from '../../source/names'
 import { headAndDate, takeLeadingDate } from './head'
@@ -229,7 +229,7 @@ function lateDates(peeler: Peeler) {
     void (
       peeler.take(day, (match) => peeler.set('issued', readDate(match[1]!.replace(/(\d{4}\s+\p{L}{3,})\.?/u, '$1'))))
       || peeler.take(
-        new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|spring|summer|autumn|fall|winter),?\\s+\\d{4})\\b\\)?`, 'iu'),
+        new RegExp(`\\(?\\b((?:${MONTH}(?:[-–/]${MONTH})?|${SEASON}),?\\s+\\d{4})\\b\\)?`, 'iu'),
         (match) => peeler.set('issued', readDate(match[1]!.replace(',', ''))),
       )
       || peeler.take(
@@ -353,8 +353,9 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     peeler.set('authority', peeler.fields.publisher)
     delete peeler.fields.publisher
   }
-  if (kind === 'talk' && peeler.fields.publisher && /present|poster|paper|keynote/iu.test(peeler.says.join(' ')) && !SCHOOL.test(peeler.fields.publisher)) {
-    peeler.set('event', peeler.fields.publisher)
+  const { publisher } = peeler.fields
+  if (kind === 'talk' && publisher && !SCHOOL.test(publisher) && /present|poster|paper|keynote/iu.test(peeler.says.join(' '))) {
+    peeler.set('event', publisher)
     peeler.set('eventPlace', peeler.fields.place)
     delete peeler.fields.publisher
     delete peeler.fields.place

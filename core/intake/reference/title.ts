@@ -1,5 +1,6 @@
 /** The title of a formatted reference: where it ends, what is described behind it, and the part named before its whole. */
 import { ENDS_ABBREVIATED_IN_REFERENCE } from '../../text/lists/abbreviations'
+import { FRONT_MATTER } from '../../text/lists/front-matter'
 import { readDate } from '../../source/dates'
 import { readInnerNames } from './names'
 import type { Peeler } from './peel'
@@ -106,11 +107,12 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
   peeler.rest = peeler.rest.slice(run.to)
 }
 
-const GENERIC = /^(introduction|foreword|preface|afterword|prologue|epilogue)(?:\s+to)?$/iu
+const GENERIC = new RegExp(`^(${FRONT_MATTER})(?:\\s+to)?$`, 'iu')
+const GENERIC_TO = new RegExp(`^(${FRONT_MATTER})\\s+to\\s+`, 'iu')
 /** A title that says no more than what it is: "Foreword. In …". */
 export function ofGenre(peeler: Peeler, title: Piece): boolean {
   // "Foreword to *The Hive*, by Ewan MacBride and Inés de la Cueva."
-  const to = /^(introduction|foreword|preface|afterword|prologue|epilogue)\s+to\s+/iu.exec(title.text)
+  const to = GENERIC_TO.exec(title.text)
   const run = to ? title.italicRun(to[0].length) : undefined
   if (to && run && run.from === to[0].length) {
     peeler.rest = new Piece(`In ${title.slice(to[0].length).text}${GAP}${peeler.rest.text}`, [false, false, false, ...title.slice(to[0].length).italic, false, ...peeler.rest.italic])
