@@ -58,7 +58,7 @@ export const useFindings = defineStore('findings', () => {
   /** Begins to read the paper, and goes on as it changes. */
   function start() {
     if (!import.meta.client || worker) return
-    const started = startTask('check', fail)
+    const started = startTask('check')
     thread = started.thread
     worker = started.remote
     void read()
@@ -169,15 +169,21 @@ export const useFindings = defineStore('findings', () => {
       void read()
     })
   }
+  /** What the worker answers, or nothing where it fails. */
+  const answered = async <T>(work: Promise<T> | undefined): Promise<T | undefined> => {
+    try { return await work }
+    catch { fail(); return undefined }
+  }
   async function fix(finding: ShownFinding) {
     await settle()
-    const mended = await worker?.mend(finding.id)
+    const mended = await answered(worker?.mend(finding.id))
+    if (failed.value) return
     if (mended) put(mended, `${finding.brief}: ${finding.fix!.label.replace(/^\p{Lu}(?!\p{Lu})/u, first => first.toLowerCase())}, done.`)
     else notices.say('The words have changed since, and it is no longer found.')
   }
   async function fixAll(family?: Family) {
     await settle()
-    const mended = await worker?.mendAll(family, [...left.value])
+    const mended = await answered(worker?.mendAll(family, [...left.value]))
     if (mended?.done) put(mended, `${count(mended.done, 'fix', 'fixes')} done.`)
   }
   const shown = { all, left, standingOf, standing, leftNow, known, busy, failed, faults }

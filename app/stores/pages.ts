@@ -34,7 +34,7 @@ export const usePages = defineStore('pages', () => {
   function start() {
     if (!import.meta.client) return
     if (!worker) {
-      const started = startTask('pages', says => fail(new Error(says)))
+      const started = startTask('pages')
       thread = started.thread
       worker = started.remote
     }

@@ -125,16 +125,13 @@ export const useTray = defineStore('tray', () => {
       const identifiers = readIdentifiers(given.text)
       if (identifiers) { await lookUp(identifiers); return 'identifiers' }
     }
-    let broken: (error: Error) => void = () => undefined
-    const ended = new Promise<never>((_, reject) => { broken = reject })
-    const { thread: worker, remote } = startTask('intake', says => broken(new Error(says)))
+    const { thread: worker, remote } = startTask('intake')
     const name = given.name ?? 'what was pasted'
     doing.value = { says: `Reading ${name}`, done: 0 }
     try {
       const read = await Promise.race([
         within(remote.read(given, proxy((done: number) => { if (doing.value) doing.value = { ...doing.value, done } }))),
         new Promise<undefined>((resolve) => { cancel = () => resolve(undefined) }),
-        ended,
       ])
       if (!read) { useNotices().say(`${name} was given up; nothing of it was taken.`); return undefined }
       const named = given.name ? read.problems.map(problem => ({ ...problem, where: `${given.name}, ${problem.where}` })) : read.problems

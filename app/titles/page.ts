@@ -11,9 +11,14 @@ let worker: Remote<TitlesWorker> | undefined
 /** In a page titles are set by what is known of them; the lists are in a worker that is begun when it is first asked. */
 export function pageTitles(): TitleMemory {
   if (memory) return memory
-  memory = new TitleMemory((questions) => {
+  memory = new TitleMemory(async (questions) => {
     worker ??= startTask('titles').remote
-    return worker.answer(questions)
+    try { return await worker.answer(questions) }
+    catch (error) {
+      // It is begun anew for what is asked next.
+      worker = undefined
+      throw error
+    }
   })
   decideTitlesBy(memory)
   return memory

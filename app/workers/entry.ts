@@ -27,4 +27,5 @@ void TASKS[self.name as TaskName]().then(({ api }) => {
   removeEventListener('message', hold)
   expose(api)
   for (const { data, ports } of early) dispatchEvent(new MessageEvent('message', { data, ports: [...ports] }))
-})
+// A task that could not be loaded is a fault of the worker, and told to the page as one.
+}).catch(reportError)

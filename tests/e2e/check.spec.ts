@@ -131,3 +131,17 @@ test('findings stand in the margin when they are wished for, are mended there, a
   await expect(margin.getByRole('button')).toHaveCount(0)
   await wish('No findings in the margin')
 })
+
+test('a reader that cannot be had says so, and is had when it is asked for again', async ({ page, request }) => {
+  const made = await newPaper(request, 'Silt')
+  const body = { type: 'doc', content: [para(words('The mill  waits.'))] }
+  await request.patch(`/api/papers/${made.id}`, { data: { revision: 1, body } })
+  await page.route('**/_nuxt/check.worker-*.js', route => route.abort())
+  await page.goto(`/papers/${made.id}/check`)
+  const problem = page.getByRole('alert').filter({ hasText: 'The paper could not be read through. Nothing in it is lost' })
+  await expect(problem).toBeVisible()
+  await page.unroute('**/_nuxt/check.worker-*.js')
+  await problem.getByRole('button', { name: 'Read it again' }).click()
+  await expect(findings(page).filter({ hasText: 'space' })).toHaveCount(1)
+  await expect(problem).toHaveCount(0)
+})
