@@ -47,8 +47,14 @@ function sequence(nodes: readonly Node[], kind: KindSetting, place: Place): Prin
     let said = false
     for (const step of steps) {
       if (leading >= 0 && (step.separator || step.leads)) {
+        // The words go, the punctuation that set them off stays for what comes in their stead (". Located at: ").
+        const stop = OPENING_STOP.exec(out[leading]?.text ?? '')
         out.length = leading
         leading = -1
+        if (stop && waiting < 0) {
+          waiting = out.length
+          out.push(glue(stop[0]))
+        }
       }
       if (step.separator) {
         if (!produced && !said) continue
@@ -103,6 +109,7 @@ function hasWords(out: readonly Atom[], from: number): boolean {
 }
 
 const CLOSING = /^[)\]]/u
+const OPENING_STOP = /^[.,;:] /u
 const OWN_PUNCTUATION = /^(?:[.,;:]| \()/u
 
 const text = (words: string, place: Place): Atom => ({ ...glue(words), ...(place.italic ? { italic: true } : {}) })

@@ -30,7 +30,7 @@ export const harvard: Style = {
   roles: {
     editor: { label: ['ed.', 'eds'], verb: 'edited by' }, translator: { label: ['trans.', 'trans.'], verb: 'translated by' },
     compiler: { label: ['comp.', 'comps'], verb: 'compiled by' }, illustrator: { label: ['illus.', 'illus.'], verb: 'illustrated by' }, producer: { verb: 'produced by' }, scriptWriter: { verb: 'written by' },
-    performer: { verb: 'performed by' }, interviewer: { verb: 'interviewed by' }, director: { verb: 'directed by' }, creator: { verb: 'created by' },
+    performer: { verb: 'performed by' }, host: { verb: 'presented by' }, interviewer: { verb: 'interviewed by' }, director: { verb: 'directed by' }, creator: { verb: 'created by' },
   },
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c.', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY, monthday: { day: '{day} {month}', month: '{month}', year: '' } } },
   terms: { issue: 'no. ', supplement: { word: 'Suppl. ', behind: ', ' }, edition: 'edn', noDate: 'no date', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
@@ -38,7 +38,7 @@ export const harvard: Style = {
   descriptions: {
     film: { from: 'medium', or: 'Film' }, 'tv-series': 'Television series', 'tv-episode': 'Television programme', song: { from: 'medium' }, album: { from: 'medium' },
     podcast: 'Podcast', 'podcast-episode': 'Podcast', dataset: 'Dataset', software: 'Computer program',
-    'ai-output': { from: 'genre', or: 'Generated text' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' }, map: 'Map',
+    'ai-output': { from: 'genre', or: 'Generated text' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' }, map: 'Map', interview: 'Interview',
     figure: { from: 'genre', or: 'Figure' }, talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre', or: 'Handout' },
     foreword: { from: 'genre' }, brochure: { from: 'genre' },
     'thesis': { from: 'genre', or: 'Thesis' }, 'web-page': { from: 'genre' },
@@ -88,7 +88,7 @@ export const harvard: Style = {
     'software': { what: '*{title}*', inside: '[ (Version {version})] ⟦{description}⟧[. {publisher}]' },
     'case': { entry: '*{title}*[ ({year})][ {volume} {container} {pages}][. Available at: {url}]', titleInText: 'italic' },
     'statute': { entry: '*{title}*<!yeared?[ {year}]>[, {number}][, s. {section}][. Available at: {url}]' },
-    'interview': { what: '<title?"{title}"|interviewer?Interviewed by {interviewer:inline}|Interview>', inside: '<title?[. {makers}]><container?[. *{container}*{@numbers}][. {publisher}]|[. {publisher}]>[, {monthday}][, {pp}]' },
+    'interview': { what: '<title?"{title}"|interviewer?Interviewed by {interviewer:inline}|{description}>', inside: '<title?[. {makers}]><container?[. *{container}*{@numbers}][. {publisher}]|[. {publisher}]>[, {monthday}][, {pp}]' },
     'personal-communication': { what: '', entry: '{lead} ({year!}) {description} to <recipient?{recipient:inline}|the author>[, {monthday}]' },
     'archival-item': { what: '*{title}*', inside: '<sorted?[ ⟦{genre}⟧]>[, {monthday}][. {container}][. {archiveLocation}][. {archive}{&, }{archivePlace}]' },
   },

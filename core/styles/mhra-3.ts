@@ -43,7 +43,7 @@ export const mhra3: Style = {
     editor: { label: ['ed.', 'eds'], verb: 'ed. by' }, translator: { label: ['trans.', 'trans.'], verb: 'trans. by' },
     compiler: { label: ['comp.', 'comps'], verb: 'comp. by' }, illustrator: { label: ['illus.', 'illus.'], verb: 'illus. by' },
     director: { verb: 'dir. by' }, scriptWriter: { verb: 'written by' }, producer: { verb: 'prod. by' }, creator: { verb: 'created by' },
-    performer: { verb: 'perf. by' }, composer: { verb: 'by' }, interviewer: { verb: 'interviewed by' },
+    performer: { verb: 'perf. by' }, host: { verb: 'presented by' }, composer: { verb: 'by' }, interviewer: { verb: 'interviewed by' },
   },
   dates: {
     months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BC', circa: 'c. ', range: '–',
@@ -54,7 +54,7 @@ export const mhra3: Style = {
   descriptions: {
     'thesis': { from: 'genre', or: 'thesis' }, 'talk': { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'handout' },
     'online-video': 'online video recording', 'podcast': 'podcast', 'podcast-episode': 'podcast', 'song': { from: 'medium' }, 'album': { from: 'medium' },
-    'artwork': { from: 'medium' }, 'photograph': { from: 'medium', or: 'photograph' }, 'map': 'map', 'figure': { from: 'genre' },
+    'artwork': { from: 'medium' }, 'photograph': { from: 'medium', or: 'photograph' }, 'map': 'map', 'interview': 'interview', 'figure': { from: 'genre' },
     'foreword': { from: 'genre' }, 'brochure': { from: 'genre' }, 'ai-output': { from: 'genre' }, 'software': 'software', 'dataset': 'dataset',
     'personal-communication': { from: 'genre', or: 'letter', words: { 'e-mail': 'email', 'email': 'email' } },
   },
@@ -93,7 +93,7 @@ export const mhra3: Style = {
     'review': {
       what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]',
       inside: '*{container}*<volume?, {volume}{&.}{issue}|issue?, {issue.labelled}|[, {date}]>',
-      short: '<lead?{lead:short,bare}|review of *{reviewedTitle}*>{&, }{locator}',
+      short: '<lead?{lead:short,bare}|title?"{short}"|review of *{reviewedTitle}*>{&, }{locator}',
       parts: { imprint: '<volume?{date:issue}|issue?{date:issue}>', pages: '<volume?{pages}|{pp}>', place: '<locator&pages?<volume?{pages}|{pp}> ({locator})|locator?{locator}|<volume?{pages}|{pp}>>' },
     },
     'book': {
@@ -111,7 +111,7 @@ export const mhra3: Style = {
     },
     'foreword': {
       yearOnly: true, what: '<title?"{title}"|"{description}">', inside: '<container?<title&genre?{genre.lower} to|in> [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}',
-      short: '<lead?{lead:short,bare}|"{description}">{&, }{locator}',
+      short: '<lead?{lead:short,bare}|title?"{short}"|"{description}">{&, }{locator}',
     },
     'encyclopedia-entry': { yearOnly: true, what: '"{title}"', inside: '[in *{container}*[, {inside.makers}]]{&, }{edition}', parts: { pages: '[{volume.roman}]{&, }{pp}', place: '[{volume.roman}]{&, }<locator&pages?{pp} ({locator})|locator?{locator}|{pp}>' }, short: QUOTED_SHORT },
     'web-page': { what: '"{title}"', inside: '*{container}*{&, }{date}', parts: { imprint: '' }, short: QUOTED_SHORT },
@@ -126,7 +126,7 @@ export const mhra3: Style = {
     'talk': { what: '"{title}"', inside: '<presented?{description.lower} given at {event.the}|{description.lower}{&, }{event}>{&, }{publisher}{&, }{venue}{&, }{date}', parts: { imprint: '' }, short: QUOTED_SHORT },
     'film': { yearOnly: true, what: '*{title}*', inside: '{makers}', lead: [], makers: ['director', 'scriptWriter', 'performer'], parts: { imprint: '[{first}; ]{publisher}{&, }{date}', online: '[ ⟦on {medium}⟧]<doi? {doi}|[ {url}][ ⟦accessed {read}⟧]>' }, short: '*{short}*{&, }{locator}' },
     'tv-series': { yearOnly: true, what: '*{title}*', inside: '{makers}', lead: [], parts: { imprint: '{publisher}{&, }{date}' }, short: '*{short}*{&, }{locator}' },
-    'tv-episode': { what: '"{title}"', inside: '[*{container}*[, series {season}][, episode {number}]]{&, }{crew}{&, }{publisher}{&, }{date}', lead: [], makers: ['director', 'scriptWriter'], parts: { imprint: '' }, short: '"{short}"{&, }{locator}' },
+    'tv-episode': { what: '"{title}"', inside: '[*{container}*[, series {season}][, episode {number}]]{&, }{crew}{&, }{publisher}{&, }{date}', lead: [], makers: ['director', 'scriptWriter', 'host'], parts: { imprint: '' }, short: '"{short}"{&, }{locator}' },
     'online-video': { what: '*{title}*', inside: '{description}{&, }{container}{&, }{date}', parts: { imprint: '' }, short: ITALIC_SHORT },
     'podcast': { what: '*{title}*', inside: '{description}{&, }{publisher}{&, }{date}', parts: { imprint: '' }, short: ITALIC_SHORT },
     'podcast-episode': { what: '"{title}"', inside: '[*{container}*[, episode {number}]]{&, }{description}{&, }{publisher}{&, }{date}', parts: { imprint: '' }, short: QUOTED_SHORT },
@@ -134,13 +134,13 @@ export const mhra3: Style = {
     'album': { yearOnly: true, what: '*{title}*', inside: '{medium.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'artwork': { what: '*{title}*', inside: '{date}{&, }{description.lower}{&, }{archive}{&, }{archivePlace}{&, }<!archive?{container}{&, }{publisher}>', parts: { imprint: '' }, short: ITALIC_SHORT },
     'map': { what: '*{title}*', inside: '{description}[, {scale}]{&, }{archive}{&, }{archivePlace}', short: ITALIC_SHORT },
-    'patent': { what: '*{title:asgiven}*', inside: '<number?[<number.country?{number.country}|{authority}> ]patent {number.bare}>{&, }{date}', parts: { imprint: '' }, short: '<lead?{lead:short,bare}|{title:asgiven}>{&, }{locator}', titleInText: 'plain' },
+    'patent': { what: '*{title:asgiven}*', inside: '<number?[<number.country?{number.country}|{authority}> ]patent {number.bare}>{&, }{date}', parts: { imprint: '' }, short: '<lead?{lead:short,bare}|*{title:asgiven}*>{&, }{locator}', titleInText: 'plain' },
     'dataset': { yearOnly: true, what: '*{title}*', inside: '{description}[, version {version}]', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'software': { yearOnly: true, what: '*{title}*', inside: '{description}[, version {version}]', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'ai-output': { what: '*{title}*', inside: '[version {version}]{&, }{description.lower}', parts: { imprint: '{publisher}{&, }{date}' }, short: ITALIC_SHORT },
     'case': { entry: '*{title}*[ ⟦{year}⟧][ {volume}][ {container}][ {pages}]{@online}', note: '*{title}*[ ⟦{year}⟧][ {volume}][ {container}][ {pages}]{&, }{locator}{@online}', short: '*{short}*{&, }{locator}', titleInText: 'italic' },
     'statute': { entry: '*{title:asgiven}*<!yeared?[ {year}]>[, section {section}]{@online}', note: '*{title:asgiven}*<!yeared?[ {year}]>[, section {section}]{&, }{locator}{@online}', short: '*{title:asgiven}*{&, }{locator}', titleInText: 'italic' },
-    'interview': { what: '["{title}"]', inside: '{makers}{&, }[*{container}*]<volume?, {volume}{&.}{issue}>{&, }{publisher}{&, }{date}', parts: { imprint: '', pages: '{pp}' }, short: QUOTED_SHORT },
+    'interview': { what: '<title?"{title}"|!interviewer?{description.lower}>', inside: '{makers}{&, }[*{container}*]<volume?, {volume}{&.}{issue}>{&, }{publisher}{&, }{date}', parts: { imprint: '', pages: '{pp}' }, short: QUOTED_SHORT },
     'personal-communication': {
       unlisted: { parenthetical: '<author?{author:whole}, >{description.lower} to <recipient?{recipient:whole}|author>[, {date:long}]', narrative: '{author:whole} ({description.lower} to <recipient?{recipient:whole}|author>[, {date:long}])' },
       note: '{lead:note}{&, }{description.lower} to <recipient?{recipient:note}|author>{&, }{date}', short: '{lead:short,bare}{&, }{description.lower} to <recipient?{recipient:short}|author>',

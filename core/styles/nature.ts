@@ -36,7 +36,7 @@ export const nature: Style = {
   descriptions: {
     artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' }, foreword: { from: 'genre' },
     talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' },
-    thesis: { or: 'PhD thesis' },
+    thesis: { or: 'Thesis' },
   },
   countries: PATENT_OFFICES,
   sameMaker: { publisher: 'keep', site: 'site' },

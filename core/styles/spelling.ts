@@ -84,7 +84,7 @@ function wordsIn(nodes: readonly Node[]): string[] {
 export const printedWords = (style: Style): string[] => printedTexts(style).flatMap(({ text }) => text.match(/[\p{L}\p{M}’]+/gu) ?? [])
 
 /** Marks that stand against a word where they never do: a stop or comma before a capital, an address without its colon. */
-const MISPLACED = /(?<!\p{Lu})[.,;:](?=\p{Lu}\p{Ll})|(?<![\p{L}\d])[.,;:](?=\p{Ll}{3})|\b(?:https?|doi)(?= ?\/)/gu
+const MISPLACED = /(?<!\p{Lu})[.,;:](?=\p{Lu}\p{Ll})|(?<![\p{L}\d])[.,;:](?=\p{Ll}{3})|(?<=\p{L})[?!](?=\p{L})|\b(?:https?|doi)(?= ?\/)/gu
 
 /** Words of a style that no other style prints and nobody has looked at, and marks where no style has them. */
 export function checkSpelling(style: Style): StyleProblem[] {

@@ -159,6 +159,8 @@ class StyleCheck {
           where,
           `the separator {&${node.text}} at ${node.at} has only words before it and would never print; print the words as a value`,
         )
+      if (node.type === 'between' && node.text === '.' && !numbers(nodes[i + 1]))
+        this.say(where, `the stop {&.} at ${node.at} stands between volume and issue alone; elsewhere a space follows it`)
       if (node.type === 'text') this.beside(node, nodes[i - 1], nodes[i + 1], where)
       this.node(node, where)
     })
@@ -172,6 +174,7 @@ class StyleCheck {
       this.say(where, `"${text}" at ${at} runs into what stands behind it`)
     if (/^\p{L}$/u.test(text) && before) this.say(where, `"${text}" at ${at} is a letter by itself`)
     if (before?.type === 'between' && /^[.,;:]/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands behind a separator`)
+    if (before?.type === 'between' && before.text.endsWith(' ') && text.startsWith(' ')) this.say(where, `a second space at ${at}`)
     if (after?.type === 'between' && /^[.,;:]+\s*$/u.test(text)) this.say(where, `the mark "${text}" at ${at} stands before a separator`)
   }
 
@@ -294,6 +297,8 @@ class StyleCheck {
         const between = pattern.replace(/\{\w+\}/gu, '')
         if (/[^ ,.()/-]/u.test(between))
           this.say({ key: `dates.forms.${id}.${precision}` }, `"${between}" between the parts of a date; use spaces, commas and stops`)
+        const tight = /\}[,.]\{/u.exec(pattern)
+        if (tight) this.say({ key: `dates.forms.${id}.${precision}` }, `no space behind the mark in "${tight[0]}"`)
       }
     }
     const paired: Record<string, string> = { '(': ')', '[': ']', '': '' }
@@ -334,6 +339,7 @@ class StyleCheck {
   }
 }
 
+const numbers = (node: Node | undefined): boolean => node?.type === 'value' && node.name.startsWith('issue')
 const isIn = <T extends string>(list: readonly T[], name: string): name is T => list.some(one => one === name)
 /** A template that cannot be parsed is reported where it stands; where it is only used, it says nothing. */
 function safely(text: string): readonly Node[] {

@@ -29,8 +29,8 @@ export const media = {
   'tv-episode': kind({
     label: 'Television episode', officialContainer: true, authorIs: 'scriptWriter', episodic: true,
     words: 'episode, television, tv, programme, program, broadcast',
-    required: ['title', 'container', 'issued'], usual: ['scriptWriter', 'director', 'producer', 'season', 'number', 'publisher', 'url'],
-    lead: ['scriptWriter', 'director', 'author'], makers: ['scriptWriter', 'director', 'producer'], partMakers: ['scriptWriter', 'director'],
+    required: ['title', 'container', 'issued'], usual: ['scriptWriter', 'director', 'producer', 'host', 'season', 'number', 'publisher', 'url'],
+    lead: ['scriptWriter', 'director', 'host', 'author'], makers: ['scriptWriter', 'director', 'host', 'producer'], partMakers: ['scriptWriter', 'director', 'host'],
     called: { container: 'Series' },
     hints: {},
     csl: 'broadcast', bibtex: 'misc', ris: 'ADVS',
