@@ -2,12 +2,12 @@
  * Starts the `dendle` command. The TypeScript of bin/ and core/ is bundled into .cache at the first call and whenever it
  * changed, so that every other call starts in a few tenths of a second.
  */
-import { cpSync, mkdirSync, readdirSync, renameSync, statSync } from 'node:fs'
+import { cpSync, mkdirSync, readdirSync, renameSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
 
 const root = resolve(dirname(fileURLToPath(import.meta.url)), '..')
-const bundle = join(root, '.cache/dendle.mjs')
+const bundle = join(root, '.cache/dendle/dendle.js')
 
 const modified = (path) => {
   const stat = statSync(path, { throwIfNoEntry: false })
@@ -18,14 +18,15 @@ const modified = (path) => {
 
 const MADE_OF = ['core', 'bin', 'server/faces.ts', 'server/packed', 'package.json'].map(name => join(root, name))
 if (modified(bundle) < Math.max(...MADE_OF.map(modified))) {
-  mkdirSync(dirname(bundle), { recursive: true })
   const { buildSync } = await import('esbuild')
-  // Written aside and moved into place: calls at the same time never see half a file.
-  const aside = `${bundle}.${process.pid}`
-  buildSync({
-    entryPoints: [join(root, 'bin/main.ts')],
-    outfile: aside,
+  const { outputFiles } = buildSync({
+    entryPoints: { dendle: join(root, 'bin/main.ts') },
+    outdir: dirname(bundle),
+    write: false,
     bundle: true,
+    // What one verb alone needs is a file of its own, read when it is called.
+    splitting: true,
+    chunkNames: 'parts/[name]-[hash]',
     platform: 'node',
     format: 'esm',
     target: 'node20',
@@ -36,7 +37,13 @@ if (modified(bundle) < Math.max(...MADE_OF.map(modified))) {
   })
   // What the PDF's colours are measured by is read beside the script that its package is bundled into.
   const colours = 'sRGB_IEC61966_2_1.icc'
-  cpSync(join(root, 'node_modules/pdfkit/js/data', colours), join(root, '.cache/data', colours))
-  renameSync(aside, bundle)
+  cpSync(join(root, 'node_modules/pdfkit/js/data', colours), join(dirname(bundle), 'parts/data', colours))
+  // Written aside and moved into place, the command last: calls at the same time never see half a file.
+  for (const { path, contents } of outputFiles.sort((a, b) => Number(a.path === bundle) - Number(b.path === bundle))) {
+    mkdirSync(dirname(path), { recursive: true })
+    const aside = `${path}.${process.pid}`
+    writeFileSync(aside, contents)
+    renameSync(aside, path)
+  }
 }
 await import(pathToFileURL(bundle).href)

@@ -5,7 +5,7 @@ import { filesToPack, zipped } from '../core/handin/archive/packing'
 import { readArchive } from '../core/handin/archive/reading'
 import { openPacked } from '../server/packed/open'
 import { writeMarked } from '../core/handin/formats/marked'
-import { WAY_IDS, writeWay, type Way } from '../core/handin/ways'
+import { writeWay } from '../core/handin/ways'
 import { writeSources } from '../core/intake/convert'
 import type { Problem } from '../core/intake/job'
 import { readPaperJob } from '../core/intake/paper-job'
@@ -15,9 +15,7 @@ import { freeKey, plainKey } from '../core/source/keys'
 import { keySchema } from '../core/source/use'
 import type { PaperToPrint } from '../core/sheet/print'
 import { styleOf } from '../core/styles'
-
-type Exported = Exclude<Way, 'texbib'> | 'zip'
-export const EXPORTED: readonly Exported[] = [...WAY_IDS.filter((way): way is Exclude<Way, 'texbib'> => way !== 'texbib'), 'zip']
+import type { Exported } from './exported'
 
 interface Given { paper: PaperToPrint, keyOf: (id: string) => string }
 

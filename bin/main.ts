@@ -1,15 +1,16 @@
-/** The `dendle` command: reads arguments, standard input or a file; writes standard output. The work is in core. */
+/**
+ * The `dendle` command: reads arguments, standard input or a file; writes standard output. The work is in core. What one
+ * verb alone needs is loaded when it is called: a citation does not wait for what writes PDFs.
+ */
 import '../core/text/with-lists'
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { runCheck } from '../core/check/job'
-import { runCompare } from '../core/compare/job'
-import { convert, READ_AS, WRITTEN } from '../core/intake/convert'
+import { READ_AS, WRITTEN } from '../core/intake/formats'
 import { decode, NO_TEXT } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
 import { STYLES, styleOf } from '../core/styles'
 import { NO_JSON, readJson as asJson } from '../core/text/json'
-import { EXPORTED, exported, jobsOf, putFile } from './export'
+import { EXPORTED } from './exported'
 import { capitaliseText } from '../core/text/capitals'
 import { rowOf } from '../core/text/lookup'
 
@@ -51,6 +52,7 @@ async function main(args: string[]): Promise<number> {
       if (values.from !== undefined && !from) throw new WrongCall(`--from takes ${Object.keys(READ_AS).join(', ')}, not ${values.from}.`)
       const given = decode(bytesOf(positionals[0]))
       if (given.noText) { problems.push({ where: positionals[0] ?? 'standard input', what: NO_TEXT }); break }
+      const { convert } = await import('../core/intake/convert')
       const done = convert(given.text, { to, ...(from ? { from } : {}), name: positionals[0] ?? '' })
       problems.push(...done.problems)
       write(done.text.replace(/\n$/u, ''))
@@ -70,6 +72,7 @@ async function main(args: string[]): Promise<number> {
       const input = readJson(positionals[0], problems)
       if (input === undefined) break
       const now = new Date()
+      const { runCheck } = await import('../core/check/job')
       const done = runCheck(input, [now.getFullYear(), now.getMonth() + 1, now.getDate()])
       problems.push(...done.problems)
       if (done.result) write(JSON.stringify(done.result, null, 2))
@@ -80,6 +83,7 @@ async function main(args: string[]): Promise<number> {
       if (!values.list) throw new WrongCall('--list takes the file of a list made elsewhere (.docx, .html or .txt).')
       const input = readJson(positionals[0], problems)
       if (input === undefined) break
+      const { runCompare } = await import('../core/compare/job')
       const done = runCompare(input, { bytes: bytesOf(values.list), name: values.list })
       problems.push(...done.problems)
       if (done.result) write(JSON.stringify(done.result, null, 2))
@@ -90,6 +94,7 @@ async function main(args: string[]): Promise<number> {
       const to = EXPORTED.find(one => one === values.to)
       if (!to) throw new WrongCall(`--to takes ${EXPORTED.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
       if (!values.out) throw new WrongCall('--out takes the file to write.')
+      const { exported, putFile } = await import('./export')
       const bytes = await exported(bytesOf(positionals[0]), positionals[0] ?? 'standard input', to, problems)
       if (!bytes) break
       try { putFile(values.out, bytes) }
@@ -100,6 +105,7 @@ async function main(args: string[]): Promise<number> {
     }
     case 'import': {
       const { positionals } = options(rest, {})
+      const { jobsOf } = await import('./export')
       const jobs = await jobsOf(bytesOf(positionals[0]), positionals[0] ?? 'standard input', problems)
       if (jobs.length) write(JSON.stringify(jobs.length === 1 ? jobs[0] : jobs, null, 2))
       break

@@ -1,7 +1,7 @@
 /** What Hand in shows and does: pages, places on them, what is other since the last look, and the ways out. */
 import { useEventListener } from '@vueuse/core'
 import { z } from 'zod'
-import type { Way } from '~~/core/handin/ways'
+import type { Way } from '~~/core/handin/way-rows'
 import { hash } from '~~/core/check/finding'
 import type { Origin } from '~~/core/sheet/printed'
 import type { ShownLine, ShownSheet } from '~/stores/pages'

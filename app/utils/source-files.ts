@@ -1,4 +1,4 @@
-import type { Written } from '~~/core/intake/convert'
+import type { Written } from '~~/core/intake/formats'
 
 /** The formats that sources are written in: what each is called, its file's ending and type. */
 export const SOURCE_FILES: Record<Written, readonly [word: string, ending: string, type: string]> = {

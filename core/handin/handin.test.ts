@@ -12,7 +12,8 @@ import { Layouter } from '../sheet/pages/pages'
 import { printPaper, type PaperToPrint } from '../sheet/print'
 import { citationsOf } from '../sheet/walking'
 import { escapeLatex } from './formats/latex'
-import { fileName, type Way } from './ways'
+import type { Way } from './way-rows'
+import { fileName } from './ways'
 
 describe('the web page', () => {
   it('says what its parts are, and leads from marks to notes and back', async () => {

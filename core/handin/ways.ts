@@ -1,4 +1,4 @@
-/** Every way to take a paper away: one row each, and what writes it. */
+/** Writes a paper in each of the ways that way-rows.ts lists. */
 import { strToU8, zipSync } from 'fflate'
 import { twinOf, type Twin } from '../sheet/choices'
 import type { Faces } from '../sheet/pages/face'
@@ -6,26 +6,7 @@ import { printPaper, type PaperToPrint } from '../sheet/print'
 import { plainTitle } from '../sheet/title'
 import type { FaceFile } from './pdf/pdf'
 import { printable } from './printable'
-
-export interface WayRow {
-  /** The file's ending. */
-  ending: string
-  words: string
-  type: string
-}
-export const WAYS = {
-  docx: { ending: 'docx', words: 'Word-processor document', type: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document' },
-  pdf: { ending: 'pdf', words: 'Finished pages', type: 'application/pdf' },
-  odt: { ending: 'odt', words: 'Open document', type: 'application/vnd.oasis.opendocument.text' },
-  html: { ending: 'html', words: 'Web page', type: 'text/html' },
-  tex: { ending: 'tex', words: 'Typesetting source', type: 'application/x-tex' },
-  md: { ending: 'md', words: 'Markdown', type: 'text/markdown' },
-  txt: { ending: 'txt', words: 'Plain text', type: 'text/plain' },
-  marked: { ending: 'md', words: 'Marked text', type: 'text/markdown' },
-  texbib: { ending: 'zip', words: 'with its sources', type: 'application/zip' },
-} as const satisfies Record<string, WayRow>
-export type Way = keyof typeof WAYS
-export const WAY_IDS = Object.keys(WAYS) as Way[]
+import type { Way } from './way-rows'
 
 export interface ShippedFaces { file: FaceFile, faces: Faces }
 export interface Needs {

@@ -7,24 +7,10 @@ import { readForm } from './anything'
 import { detect, type Form } from './detect'
 import { writeBibtex } from './bibtex/bibtex'
 import { BIBLATEX } from './bibtex/dialects'
+import type { Written } from './formats'
 import { readSources } from './job'
 import type { Intake, Problem, Proposal } from './proposal'
 import { withoutPlace, writeRis } from './ris/ris'
-
-export const WRITTEN = ['csl-json', 'bibtex', 'biblatex', 'ris'] as const
-export type Written = (typeof WRITTEN)[number]
-/** What `--from` may say, and the form it means. */
-export const READ_AS: Record<string, Form> = {
-  'csl-json': 'csl-json',
-  'json': 'csl-json',
-  'bibtex': 'bibtex',
-  'biblatex': 'bibtex',
-  'ris': 'ris',
-  'html': 'page',
-  'page': 'page',
-  'text': 'references',
-  'references': 'references',
-}
 
 /** Proposals as sources: keys from the file where it gave any, else surname and year, one each. */
 export function asSources(proposals: readonly Proposal[]): Source[] {

@@ -1,4 +1,5 @@
-import { writeWay, type Way } from '../../core/handin/ways'
+import type { Way } from '../../core/handin/way-rows'
+import { writeWay } from '../../core/handin/ways'
 import { writeSources } from '../../core/intake/convert'
 import type { PaperToPrint } from '../../core/sheet/print'
 import { styleOf } from '../../core/styles'

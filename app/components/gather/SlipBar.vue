@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { composeAlone } from '~~/core/compose/compose'
-import type { Written } from '~~/core/intake/convert'
+import type { Written } from '~~/core/intake/formats'
 import { toRaw } from 'vue'
 import type { Slips } from '~/composables/useSlips'
 import { listAsHtml, listAsText } from '~~/core/sheet/carry'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { fileName, WAYS, type Way } from '~~/core/handin/ways'
-import type { Written } from '~~/core/intake/convert'
+import { WAYS, type Way } from '~~/core/handin/way-rows'
+import { fileName } from '~~/core/handin/ways'
+import type { Written } from '~~/core/intake/formats'
 import { download } from '~/utils/clipboard'
 import { count } from '~/utils/words'
 

@@ -1,5 +1,6 @@
 import { getQuery, getRouterParam, setResponseHeaders } from 'h3'
-import { fileName, WAY_IDS, WAYS, type Way } from '~~/core/handin/ways'
+import { WAY_IDS, WAYS, type Way } from '~~/core/handin/way-rows'
+import { fileName } from '~~/core/handin/ways'
 import { listing } from '~~/core/sheet/listing'
 import { styleOf, STYLES } from '~~/core/styles'
 import { getPaper } from '~~/server/db/papers'
