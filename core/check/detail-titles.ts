@@ -1,8 +1,8 @@
 /** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
 import { withoutSiteBehind } from '../text/site-name'
 import { capitalise, isHeadline } from '../text/capitals'
-import { stripRich } from '../text/rich'
 import { writeRich } from '../text/protection'
+import { isShouted } from '../text/shouted'
 import { kindOf } from '../source/kinds'
 import { textOf, withField, type Source } from '../source/model'
 import type { Style } from '../styles/schema'
@@ -10,12 +10,6 @@ import type { DetailRule } from './detail-rule'
 
 /** The title in the sentence case that sources are stored in, names kept, a capital after a colon. */
 export const storedCase = (title: string): string => writeRich(capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)
-
-/** Every word in capitals. */
-export function isShouted(title: string): boolean {
-  const letters = stripRich(title).replace(/[^\p{L}]/gu, '')
-  return letters.length > 7 && /\s/u.test(title.trim()) && letters === letters.toUpperCase() && letters !== letters.toLowerCase()
-}
 
 /** Whether the style sets this source's title in sentence case, so that how it is stored shows. */
 function wantsSentence(style: Style, source: Source): boolean {

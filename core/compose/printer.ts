@@ -231,7 +231,7 @@ const THINGS: Record<Thing, (kind: KindSetting) => Test> = {
   several: () => (_work, telling) => telling.needsTitle === true,
   yeared: () => work => work.yeared,
   slides: () => work => !work.has('event') && /\bslides?\b|\bpowerpoint\b/iu.test(work.text('genre')),
-  presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|slides)\b/iu.test(work.text('genre')),
+  presented: () => work => work.has('event') && /\b(?:poster|paper|presentation|(?<!lecture )slides)\b/iu.test(work.text('genre')),
   presentation: () => work => /^(?:(?:conference |oral |paper )?presentation|conference paper)$/iu.test(work.text('genre')),
   sorted: () => (work) => {
     const genre = foldWords(work.text('genre'))

@@ -36,6 +36,7 @@ export const acs: Style = {
   terms: { issue: 'No. ', supplement: { word: 'Suppl. ', behind: ', ' }, edition: 'ed.', noDate: '', inPress: 'in press', page: ['p ', 'pp '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} Dissertation', plain: 'Ph.D. Dissertation' }, master: { named: '{degree} Thesis', plain: 'Master’s Thesis' }, bachelor: { named: '{degree} Thesis', plain: 'Bachelor’s Thesis' } },
   degreeStops: true,
+  inState: '{town}, {state}',
   descriptions: {
     film: 'Film', song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },
     map: 'Map', figure: { from: 'genre' }, talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' }, foreword: { from: 'genre' },

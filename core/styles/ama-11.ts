@@ -34,6 +34,7 @@ export const ama11: Style = {
   dates: { sentence: true, months: MONTHS_FULL, seasons: SEASONS_US, bce: ' BCE', circa: 'circa ', range: '-', forms: { date: MDY, year: YEAR, accessed: MDY, long: MDY } },
   terms: { issue: 'no. ', supplement: { word: 'suppl ', behind: ' ' }, edition: 'ed', noDate: '', inPress: 'In press', page: ['', ''], editionWords: { revised: 'Rev', 'revised and enlarged': 'Rev and enl' } },
   degrees: { doctoral: { plain: 'Dissertation' }, master: { plain: 'Master’s thesis' }, bachelor: { plain: 'Bachelor’s thesis' } },
+  inState: '{town}, {state}',
   descriptions: {
     brochure: { from: 'genre', or: 'Brochure' },
     film: { from: 'medium', or: 'Film' }, song: { from: 'medium' }, album: { from: 'medium' }, artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'Photograph' },

@@ -59,6 +59,7 @@ export const apa7: Style = {
     },
   },
   terms: { issue: 'no. ', supplement: { word: 'Suppl. ', behind: ', ' }, edition: 'ed.', noDate: 'n.d.', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
+  inState: '{town}, {state}',
   descriptions: {
     film: 'Film', 'tv-series': 'TV series', 'tv-episode': { or: 'TV series episode', words: { 'radio': 'Radio broadcast', 'radio broadcast': 'Radio broadcast', 'radio episode': 'Radio broadcast', 'radio programme': 'Radio broadcast', 'radio program': 'Radio broadcast' } }, 'online-video': 'Video', 'podcast-episode': 'Audio podcast episode',
     podcast: 'Audio podcast', song: 'Song', album: 'Album',

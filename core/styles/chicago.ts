@@ -74,6 +74,7 @@ export function chicago({ edition, authorDate }: Variant): Style {
     },
     terms: { issue: 'no. ', issues: 'nos. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'ed.', noDate: authorDate ? 'n.d.' : '', inPress: 'forthcoming', page: ['', ''], editionWords: EDITION_WORDS },
     degrees: { doctoral: { named: '{degree} diss.', plain: 'PhD diss.' }, master: { named: '{degree} thesis', plain: 'master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'bachelor’s thesis' } },
+    inState: '{town}, {state}',
     descriptions: {
       'thesis': { from: 'genre', or: 'thesis' },
       'talk': { from: 'genre', or: 'lecture', words: PRESENTED_SMALL }, 'course-material': { from: 'genre', or: 'course handout' }, 'song': { from: 'medium' }, 'album': { from: 'medium' }, 'artwork': { from: 'medium' },

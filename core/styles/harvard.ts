@@ -35,6 +35,7 @@ export const harvard: Style = {
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c.', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY, monthday: { day: '{day} {month}', month: '{month}', year: '' } } },
   terms: { issue: 'no. ', supplement: { word: 'Suppl. ', behind: ', ' }, edition: 'edn', noDate: 'no date', inPress: 'in press', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} thesis', plain: 'PhD thesis' }, master: { named: '{degree} {word}', plain: 'Master’s {word}' }, bachelor: { named: '{degree} {word}', plain: 'Bachelor’s {word}' } },
+  inState: '{town}, {state}',
   descriptions: {
     film: { from: 'medium', or: 'Film' }, 'tv-series': 'Television series', 'tv-episode': 'Television programme', song: { from: 'medium' }, album: { from: 'medium' },
     podcast: 'Podcast', 'podcast-episode': 'Podcast', dataset: 'Dataset', software: 'Computer program',

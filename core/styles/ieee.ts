@@ -41,6 +41,7 @@ export const ieee: Style = {
   terms: { issue: 'no. ', issues: 'nos. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'ed.', noDate: '', inPress: 'to be published', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} dissertation', plain: 'Ph.D. dissertation' }, master: { named: '{degree} thesis', plain: 'Master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'Bachelor’s thesis' } },
   degreeStops: true,
+  inState: '{town}, {state}, {country}',
   descriptions: {
     'report': REPORT, 'working-paper': REPORT, 'brochure': { from: 'genre', or: 'Brochure' },
     thesis: { from: 'genre', or: 'thesis' },

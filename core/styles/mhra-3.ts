@@ -51,6 +51,7 @@ export const mhra3: Style = {
   },
   terms: { issue: 'no. ', supplement: { word: 'suppl. ', behind: ', ' }, edition: 'edn', noDate: 'n.d.', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { plain: 'doctoral thesis' }, master: { plain: 'master’s thesis' }, bachelor: { plain: 'bachelor’s thesis' } },
+  inState: '{town}, {state}',
   descriptions: {
     'thesis': { from: 'genre', or: 'thesis' }, 'talk': { from: 'genre', or: 'lecture' }, 'course-material': { from: 'genre', or: 'handout' },
     'online-video': 'online video recording', 'podcast': 'podcast', 'podcast-episode': 'podcast', 'song': { from: 'medium' }, 'album': { from: 'medium' },

@@ -38,6 +38,7 @@ export const mla9: Style = {
   dates: { months: MONTHS_MLA, seasons: SEASONS_MLA, sentence: true, bce: ' BCE', circa: 'circa ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY } },
   terms: { issue: 'no. ', issues: 'nos. ', supplement: { word: 'supp. ', behind: ', ' }, edition: 'ed.', noDate: '', inPress: 'forthcoming', page: ['p. ', 'pp. '], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} dissertation', plain: 'PhD dissertation' }, master: { named: '{degree} {word}', plain: 'Master’s {word}' }, bachelor: { named: '{degree} {word}', plain: 'Bachelor’s {word}' } },
+  inState: '{town}, {state}',
   descriptions: {
     thesis: { from: 'genre', or: 'Thesis' },
     talk: { from: 'genre', or: 'Lecture' }, 'course-material': { from: 'genre', or: 'Course handout' }, foreword: { from: 'genre' },

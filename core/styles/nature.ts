@@ -33,6 +33,7 @@ export const nature: Style = {
   dates: { months: MONTHS_FULL, seasons: SEASONS_UK, bce: ' BCE', circa: 'c. ', range: '–', forms: { date: DMY, year: YEAR, accessed: DMY, long: DMY } },
   terms: { issue: 'no. ', supplement: { word: 'Suppl. ', behind: ', ' }, edition: 'edn', noDate: '', inPress: 'in the press', page: ['', ''], editionWords: EDITION_WORDS },
   degrees: { doctoral: { named: '{degree} thesis', plain: 'PhD thesis' }, master: { named: '{degree} thesis', plain: 'Master’s thesis' }, bachelor: { named: '{degree} thesis', plain: 'Bachelor’s thesis' } },
+  inState: '{town}, {state}',
   descriptions: {
     artwork: { from: 'medium' }, photograph: { from: 'medium', or: 'photograph' }, map: 'map', figure: { from: 'genre' }, foreword: { from: 'genre' },
     talk: { from: 'genre', or: 'Lecture', words: PRESENTED }, 'course-material': { from: 'genre', or: 'Handout' },

@@ -59,5 +59,6 @@ export const SLOTS = {
   head: ['n', 'surname', 'TITLE'],
   volumeAndPlace: ['volume', 'VOLUME', 'place'],
   degree: ['degree', 'word'],
+  inState: ['town', 'state', 'country'],
   firstPublished: ['first', 'year'],
 } as const

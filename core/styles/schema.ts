@@ -302,6 +302,7 @@ export const styleSchema = z.strictObject({
       newspaperSection: printed.optional().describe('Before the section of a newspaper.'),
     })
     .describe('Words that stand in several layouts.'),
+  inState: pattern(SLOTS.inState).describe('How a town in a state or province stands, where a publisher or an event is placed.'),
   countries: z
     .partialRecord(
       z.string().regex(/^[A-Z]{2}$/u),

@@ -32,6 +32,7 @@ export const vancouver: Style = {
   dates: { months: MONTHS_NLM, seasons: SEASONS_US, bce: ' BC', circa: 'c', range: '-', forms: { date: YMD, year: YEAR, accessed: YMD, long: YMD } },
   terms: { issue: 'no. ', supplement: { word: 'Suppl ', behind: ' ' }, edition: 'ed.', noDate: '[date unknown]', inPress: 'Forthcoming', page: ['p. ', 'p. '], editionWords: EDITION_WORDS, newspaperSection: 'Sect. ' },
   degrees: { doctoral: { plain: 'dissertation' }, master: { plain: 'master’s thesis' }, bachelor: { plain: 'bachelor’s thesis' } },
+  inState: '{town} ({state})',
   descriptions: {
     film: { from: 'medium', or: 'motion picture' }, 'tv-series': 'television series', 'tv-episode': { or: 'television series episode', words: { 'radio': 'radio broadcast', 'radio broadcast': 'radio broadcast', 'radio episode': 'radio broadcast', 'radio programme': 'radio broadcast', 'radio program': 'radio broadcast' } }, 'online-video': 'video on the Internet',
     song: { from: 'medium' }, album: { from: 'medium' }, 'podcast-episode': 'podcast on the Internet', podcast: 'podcast on the Internet',

@@ -48,6 +48,8 @@ export const VALUES = {
   'publisher.other': v('its publisher where it is neither author nor site'),
   'publisher.self': v('what stands for a publisher who is the author'),
   'event.the': v('the event with its article, where it has one, and shortened as proceedings are'),
+  'place': v('where it was published'),
+  'eventPlace': v('where it was given'),
   'venue': v('where it was given: the place of the event, or the publisher’s'),
   'numberOfVolumes': v('the number of volumes'),
   'genre.sentence': v('the source’s own word for what it is, its first letter alone raised'),

@@ -84,6 +84,7 @@ const PROCEEDINGS = /\bProceedings(?: of the)?\b/giu
 /** Words that the shortened title of proceedings leaves out. */
 const LEFT_OUT = new Set(['on', 'of', 'the', 'for', 'in', 'and', '&'])
 
+const CONFERENCE = /Proc\.|conference|conf\.|congress|symposi|symp\.|workshop|meeting|colloqui|convention|forum|summit|assembl|seminar|annual|international/iu
 /**
  * "Proceedings of the 6th Symposium on Small Hydropower": Proc. 6th Symp. Small Hydropower (IEEE Reference Guide, conferences).
  * What is shortened already stays as it is.
@@ -91,6 +92,8 @@ const LEFT_OUT = new Set(['on', 'of', 'the', 'for', 'in', 'and', '&'])
 export function abbreviateProceedings(title: string, how: 'words' | 'proc'): string {
   const set = title.replace(PROCEEDINGS, 'Proc.')
   if (how === 'proc') return set
+  // A course or a lecture is no conference, and its name is written out.
+  if (!CONFERENCE.test(set)) return set
   const words = set.split(/\s+/u)
   return words
     .filter((word, i) => i === 0 || i === words.length - 1 || !LEFT_OUT.has(word.toLowerCase()))

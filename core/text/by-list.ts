@@ -6,7 +6,8 @@ import { headlineCase } from './headline-case'
 import { PREPOSITIONS } from './prepositions'
 import { stripRich } from './rich'
 import { sentenceCase } from './sentence-case'
-import { joined, segmentsOf, tokenise, type Token } from './title-tokens'
+import { hasMixedCase, isShouted } from './shouted'
+import { joined, segmentsOf, tokenise } from './title-tokens'
 import { isProperNoun } from './title-words'
 
 /** Titles set before, by rule: the same title is set by the list, the note and the citation. */
@@ -25,24 +26,19 @@ function capitalise(title: string, rule: CapitalRule): Capitalised {
   return set
 }
 
+/** U.S., D.C. */
+const INITIALS = /^(?:\p{Lu}\.)+\p{Lu}?\.?$/u
 const CERTAIN: readonly string[] = []
 
 function setCapitals(title: string, rule: CapitalRule): Capitalised {
   const segments = segmentsOf(title)
   if (rule.style === 'as-given' || looksForeign(stripRich(title), isCommon)) return { segments, unsure: CERTAIN }
   const tokens = tokenise(segments)
-  const shouting = isShouting(title, tokens)
+  const shouting = isShouted(title)
+  for (const token of tokens) if (shouting ? hasMixedCase(token.text) || INITIALS.test(token.text) : token.glued) token.kept = true
   if (rule.style === 'headline') headlineCase(tokens, rule, shouting)
   const unsure = rule.style === 'sentence' ? sentenceCase(tokens, rule, shouting) : CERTAIN
   return { segments: joined(tokens, segments), unsure }
-}
-
-/** Whether a title of more than one word is all in capitals. */
-function isShouting(title: string, tokens: readonly Token[]): boolean {
-  if (/\p{Ll}/u.test(title) && !title.includes('<')) return false
-  const words = tokens.filter(token => token.word).map(token => token.text)
-  const letters = words.join('').replace(/[^\p{L}]/gu, '')
-  return words.length > 1 && letters.length > 5 && letters === letters.toUpperCase()
 }
 
 const SMALL = new Set([...PREPOSITIONS, 'a', 'an', 'the', 'and', 'but', 'or', 'nor', 'so', 'yet', 'as', 'if'])

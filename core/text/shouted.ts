@@ -3,6 +3,26 @@
  * around them decides; an abbreviation is what the article, or the noun behind, makes one.
  */
 import { rowOf } from './lookup'
+import { stripRich } from './rich'
+
+/** Capitals inside it are its own: NaCl, pH, mRNA, iOS. */
+export const hasMixedCase = (word: string): boolean => /\p{Ll}/u.test(word) && /.\p{Lu}/u.test(word)
+
+/**
+ * Whether a title is given in capitals: all of it, or all its words of weight with the small ones left small ("THE ART of
+ * WAR in the MARSHES"). Words with capitals of their own say nothing.
+ */
+export function isShouted(title: string): boolean {
+  // Four small letters together are a word of weight in small letters.
+  if (/\p{Ll}{4}/u.test(title) && !title.includes('<')) return false
+  const words = (stripRich(title).match(/[\p{L}\p{M}\p{N}]+/gu) ?? []).filter(word => !hasMixedCase(word))
+  if (words.length < 2) return false
+  const letters = words.filter(word => /\p{L}/u.test(word))
+  const isLoud = (word: string) => word === word.toUpperCase()
+  if (letters.every(isLoud)) return letters.join('').replace(/[^\p{L}]/gu, '').length > 5
+  const heavy = letters.filter(word => word.length > 2 && !/^(?:the|and|for|but|nor|its|from|with|into|over|upon)$/u.test(word))
+  return heavy.length > 2 && heavy.every(isLoud) && heavy.some(word => word.length > 4)
+}
 
 /** By the word in small letters: whether it is the abbreviation between these two. */
 const ABBREVIATES: Readonly<Record<string, (before: string, after: string) => boolean>> = {

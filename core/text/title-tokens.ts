@@ -14,6 +14,8 @@ export interface Token {
   unit?: Unit
   /** Nothing but space stands between it and the word before. */
   adjacent?: boolean
+  /** It stands in a bracket that belongs to the word before it: "poly(vinyl chloride)", "method(s)". */
+  glued?: boolean
 }
 
 const OTHER = 0
@@ -82,6 +84,8 @@ export function tokenise(segments: readonly Segment[]): Token[] {
   // The last mark or word before, whether a space has stood since, and whether only spaces have since the last word.
   let mark = ''
   let spaced = false
+  // A bracket opened right behind a letter is still open.
+  let glued = false
   let adjacent = false
   for (const [index, segment] of segments.entries()) {
     const { text } = segment
@@ -99,6 +103,8 @@ export function tokenise(segments: readonly Segment[]): Token[] {
         const next = at + (code > 0xFFFF ? 2 : 1)
         if (found === SPACE) spaced = true
         else {
+          if (code === 0x28) glued = at > 0 && classOf(text.charCodeAt(at - 1)) === LETTER
+          else if (code === 0x29) glued = false
           adjacent = false
           if (found !== QUOTE && code !== 0x2019 && code !== 0x27) { mark = text.slice(at, next); spaced = false }
         }
@@ -111,6 +117,7 @@ export function tokenise(segments: readonly Segment[]): Token[] {
       const unit = unitAfter(mark, spaced)
       if (unit) token.unit = unit
       if (adjacent) token.adjacent = true
+      if (glued) token.glued = true
       tokens.push(token)
       mark = endsSentence(token.text) ? '.' : 'word'
       spaced = false

@@ -51,3 +51,21 @@ it('proceedings are shortened once', () => {
   const paper = { ...ARTICLE, 'type': 'paper-conference', 'author': [MOSS], 'container-title': 'Proc. Second Workshop on Environ. Sensing and Computing (WESC)' }
   expect(printed(paper, 'ieee').list).toBe('A. Moss, “Salt,” in *Proc. 2nd Workshop Environ. Sens. Comput. (WESC)*, 2020, pp. 1–9.')
 })
+
+it.each([
+  ['apa-6', 'Millbridge, VT: Salt House'],
+  ['chicago-17-notes', 'Millbridge, VT: Salt House'],
+  ['ieee', 'Millbridge, VT, USA: Salt House'],
+  ['vancouver', 'Millbridge (VT): Salt House'],
+  ['harvard', 'Millbridge, VT: Salt House'],
+])('a town in a state as %s has it', (style, set) => {
+  expect(printed({ 'type': 'book', 'title': 'Mud', 'author': [MOSS], 'issued': { 'date-parts': [[2001]] }, 'publisher': 'Salt House', 'publisher-place': 'Millbridge, Vermont' }, style).list).toContain(set)
+})
+
+it.each<[string, string, string]>([
+  ['apa-7', 'Synthesis of ( 2-chloro- ) Poly(vinyl chloride) Mud', 'Synthesis of (2-chloro-) poly(vinyl chloride) mud'],
+  ['acs', 'Synthesis of poly(vinyl chloride) mud', 'Synthesis of Poly(vinyl chloride) Mud'],
+  ['mla-9', 'THE ART OF NaCl AND DNA IN THE U.S.', 'The Art of NaCl and DNA in the U.S.'],
+  ['apa-7', 'THE ART OF NaCl AND DNA IN THE U.S.', 'The art of NaCl and DNA in the U.S.'],
+  ['vancouver', 'THE ART of WAR in the MARSHES', 'The art of war in the marshes'],
+])('%s: %s', (style, title, set) => expect(printed({ ...ARTICLE, author: [MOSS], title }, style).list).toContain(set))

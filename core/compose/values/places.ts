@@ -5,9 +5,11 @@ import { isPlural, setRange } from '../../text/ranges'
 import { abbreviateProceedings, shortenPublisher } from '../../text/abbreviations'
 import { placesOf, type Locator } from '../../source/locators'
 import { fillPattern, parsePattern, SLOTS } from '../../styles/pattern'
+import { inState } from '../../text/lists/states'
 import { roman } from '../../text/numbers'
 import type { Style } from '../../styles/schema'
 import { glue } from '../line'
+import type { Work } from '../work'
 import { answer, beginSmall, printing, type Bind } from './setting'
 
 const setDoi = (style: Style, raw: string): string => fillPattern(style.url.doi, { doi: bareDoi(raw) })
@@ -169,13 +171,27 @@ const publisherWithArticle: Bind = (filters, kind, place) => {
   }
 }
 
+/** A town, with its state as the style has it. */
+function placed(field: 'place' | 'eventPlace', read: (work: Work) => string): Bind {
+  return (_filters, { style }) => {
+    const put = answer(style, field)
+    return (work, _telling, out) => {
+      const place = read(work)
+      const known = place.includes(',') ? inState(place) : undefined
+      return put(known ? fillPattern(style.inState, { ...known }) : place, out)
+    }
+  }
+}
+
 /** Words for where a thing lies; what a collection is called keeps its capital. */
 const SHELF = /^(?:box(?:es)?|folders?|files?|items?|series|shelf|drawer|reel|volume|vol\.?|album|map|carton|container|folio|leaf|page|bundle|case|envelope|roll|room|section|part)\b/iu
 
 export const PLACES = {
   'event.the': eventWithArticle,
   'publisher.the': publisherWithArticle,
-  'venue': printing('place', (work) => work.text('eventPlace') || work.text('place')),
+  'place': placed('place', (work) => work.text('place')),
+  'eventPlace': placed('eventPlace', (work) => work.text('eventPlace')),
+  'venue': placed('place', (work) => work.text('eventPlace') || work.text('place')),
   doi,
   url,
   publisher,

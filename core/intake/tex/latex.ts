@@ -273,14 +273,19 @@ export function fromLatex(input: string, { protect = false, rich = false }: Late
       return symbol
     }
     if (Object.hasOwn(COMBINING, name)) return accent(name, argument(depth))
+    const behind = at
     eatSpace()
     const around = rowOf(AROUND, name)
     if (around) return tag(argument(depth), around)
     const switched = rowOf(SWITCHES, name)
     if (switched) return tag(group(depth, true), switched)
     if (SECOND.has(name)) { argument(depth); return argument(depth) }
-    if (SILENT.has(name) || input[at] === '{') return input[at] === '{' ? argument(depth) : ''
-    return ''
+    if (name === 'noopsort') { argument(depth); return '' }
+    if (input[at] === '{') return argument(depth)
+    if (SILENT.has(name)) return ''
+    // A command that nobody knows stands for something: its name is better than a hole.
+    at = behind
+    return name
   }
   function eatSpace() {
     if (input[at] === ' ') while (input[at] === ' ') at++

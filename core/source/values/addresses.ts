@@ -24,7 +24,7 @@ function without(address: string, isLeft: (name: string) => boolean): string {
 }
 
 /** "www.mill.example" is an address of the web. */
-export const address = (given: string): string => without(/^www\./iu.test(given) ? `https://${given}` : given, isTracking)
+export const address = (given: string): string => given.startsWith('mailto:') ? given.slice('mailto:'.length) : without(/^www\./iu.test(given) ? `https://${given}` : given, isTracking)
 
 /** An address for comparing: without scheme, www, trailing slash, fragment, and what says where the reader came from. */
 export const comparableUrl = (url: string): string =>

@@ -5,12 +5,15 @@ import { address } from './addresses'
 import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
 import { place, publisher } from './places'
 import { asSeries, labelled, sort } from './sorts'
-import { entities, withoutStop } from './titles'
+import { setDown, spokenName } from './spoken'
+import { catalogued, closedUp, entities, withoutStop } from './titles'
 
 export type Texts = Partial<Record<FieldName, string>>
 
 /** Words that may come with entities, from pages and databases. */
 const WORDED = ['title', 'container', 'containerShort', 'volumeTitle', 'titleShort', 'publisher', 'series', 'event', 'reviewedTitle', 'originalTitle', 'place'] as const
+/** Titles as library catalogues write them. */
+const CATALOGUED = ['title', 'container', 'volumeTitle', 'reviewedTitle'] as const
 const STOPPED = ['title', 'container', 'volumeTitle', 'titleShort', 'reviewedTitle'] as const
 
 /** Cleans the texts of a work of a kind, in place. */
@@ -20,6 +23,8 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
     else Reflect.deleteProperty(texts, field)
   }
   for (const field of WORDED) if (texts[field]?.includes('&')) texts[field] = entities(texts[field])
+  for (const field of WORDED) if (texts[field]?.includes(' ')) texts[field] = closedUp(texts[field])
+  for (const field of CATALOGUED) if (texts[field]?.includes(' /') || texts[field]?.includes(' :')) texts[field] = catalogued(texts[field])
   for (const field of STOPPED) if (texts[field]?.endsWith('.') && !kind.plainTitle) texts[field] = withoutStop(texts[field])
   if (texts.volume) {
     const read = volume(texts.volume)
@@ -32,7 +37,8 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
   if (texts.seriesNumber) set('seriesNumber', numeral(volume(texts.seriesNumber).volume))
   if (texts.url) texts.url = address(texts.url)
   if (texts.place) set('place', place(texts.place))
-  if (texts.publisher) set('publisher', publisher(texts.publisher))
+  if (texts.publisher) set('publisher', setDown(publisher(texts.publisher)))
+  if (texts.authority) texts.authority = setDown(texts.authority)
   if (texts.container && kind.officialContainer) texts.container = spokenName(texts.container)
   cleanEditionInTitle(texts)
   if (kind.patented) {
@@ -54,9 +60,6 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
   }
   if (texts.genre) set('genre', sort(texts.genre, texts.number !== undefined))
 }
-
-/** The name of a journal, a newspaper or a site without any capital has lost them. */
-const spokenName = (name: string): string => (/^\p{Ll}/u.test(name) && name.includes(' ') && !/\p{Lu}/u.test(name) ? asSeries(name) : name)
 
 /** "Estuary people (2nd ed.)": its edition. */
 function cleanEditionInTitle(texts: Texts): void {

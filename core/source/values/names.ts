@@ -1,6 +1,7 @@
 /** Names as they come: in capitals, with initials that lack their stops. */
 import { PARTICLES } from '../../text/lists/particles'
 import { looksLikeGroup, readName, type Name } from '../names'
+import { setDown } from './spoken'
 
 /** Only capitals, and more than an initial. */
 const isShouted = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text)
@@ -30,11 +31,17 @@ const SUFFIX = /,? (jr\.?|sr\.?|II|III|IV)$/iu
 /** Titles and degrees are no part of a name in a reference (APA 7, 9.8; Chicago 18, 13.75); a role is a field of its own. */
 const TITLE = /^(?:(?:dr|prof|professor|mr|mrs|ms|mx|rev)\.? )+(?=\p{L})/iu
 const BEHIND = /,? (?:ph\.?d|m\.?d|m\.?a|b\.?a|esq|dphil|msc|bsc|rn)\.?$/iu
+/** As catalogues of libraries have names: "Ada, 1950-", "Ada M. (Ada Mary), approximately 1800-1871", "Ada, author". */
+const YEARS = /, (?:(?:active|approximately|born|died|b\.|d\.|ca\.|fl\.) ?)?\d{4}\??(?: ?[-–] ?(?:\d{4}\??)?)?[.,]?$/iu
+const RELATOR = /, (?:author|editor|translator|illustrator|compiler|contributor|director|producer|host)\.?$/iu
+const FULLER = /(?<=\p{L}\.?) \((?:\p{Lu}\p{Ll}+ ?)+\)$/u
 const ROLE = /,? ?[([](?:eds?|editors?|trans|translator|comp|illus|dir|director|author|host)\.?[)\]]$/iu
 
 /** A name given whole as a person's: "Penhale, Mary"; a group with its abbreviation behind it: "Water Office (WO)". */
 function fromLiteral(name: Name): Name {
-  const literal = name.literal!.trim()
+  const given = name.literal!.trim()
+  const literal = setDown(fromCatalogue(given))
+  if (literal !== given) return fromLiteral({ ...name, literal })
   // "Carew Tides (@carewtides)": an account, by its name and its username.
   const account = /^([^@]{1,200}) [([](@[\p{L}\d._-]{1,60})[)\]]$/u.exec(literal)
   if (account && !name.username) return fromLiteral({ ...name, literal: account[1]!, username: account[2]! })
@@ -49,11 +56,17 @@ function fromLiteral(name: Name): Name {
 /** "Hans (H.-W.)", "Hans ({H.-W.})": the name that is used, with the initials of all of them. */
 const INITIALS_BEHIND = /^(\p{Lu}[\p{L}’'-]*) ?[([]\{?((?:\p{Lu}\.?[- ]?){1,5})\}?[)\]]$/u
 
+const fromCatalogue = (text: string): string => {
+  if (!/[,\d(]/u.test(text)) return text
+  const bare = text.replace(RELATOR, '').replace(YEARS, '')
+  return /^\p{Lu}\./u.test(bare) ? bare.replace(FULLER, '') : bare
+}
+
 /** A given name without titles and degrees, and the suffix that stood in it or behind the family name. */
 function partsOf(name: Name): Name {
   let { family = '', given = '', suffix } = name
-  given = given.replace(ROLE, '').replace(TITLE, '').replace(BEHIND, '')
-  family = family.replace(ROLE, '').replace(BEHIND, '')
+  given = fromCatalogue(given).replace(ROLE, '').replace(TITLE, '').replace(BEHIND, '')
+  family = fromCatalogue(family).replace(ROLE, '').replace(BEHIND, '')
   for (const text of [given, family]) suffix ??= SUFFIX.exec(text)?.[1]
   if (suffix !== undefined && name.suffix === undefined) {
     given = given.replace(SUFFIX, '')

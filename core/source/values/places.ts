@@ -3,10 +3,13 @@
 /** "S.l.", "s.n.", "[n.p.]": a catalogue's word for none. */
 const NONE = /^\[?(?:s\.? ?[ln]\.?|sine (?:loco|nomine)|n\.? ?p\.?|place of publication not identified|publisher not identified|unknown)\]?$/iu
 
+/** Without the mark that a catalogue writes behind it: "Millbridge, VT :". */
+const bare = (given: string): string => given.trim().replace(/[,;:]$/u, '').trimEnd()
+
 /** Of several places the first (APA 6, 6.30; Chicago 18, 14.130; Citing Medicine 2); the publisher behind a colon is not one. */
 export function place(given: string): string {
-  const text = given.trim().replace(/[,;:]$/u, '')
+  const text = bare(given)
   if (NONE.test(text)) return ''
   return text.split(/ ?[;:] |;| \/ /u)[0]!.replace(/^\[(.+)\]$/u, '$1')
 }
-export const publisher = (given: string): string => (NONE.test(given.trim()) ? '' : given.trim().replace(/[,;:]$/u, ''))
+export const publisher = (given: string): string => (NONE.test(given.trim()) ? '' : bare(given))

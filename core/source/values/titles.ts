@@ -16,6 +16,23 @@ const once = (text: string): string => text.replace(/&(#?[a-z\d]{2,8});/giu, (wh
   return point >= 32 && point < 0x110000 && !(point >= 0xd800 && point < 0xe000) ? String.fromCodePoint(point) : whole
 })
 
+/** Spaces inside brackets: "( 2-chloro- )". */
+export const closedUp = (text: string): string =>
+  text.includes('( ') || text.includes(' )') || text.includes('[ ') || text.includes(' ]') ? text.replace(/(?<=[([]) {1,9}|(?<! ) {1,9}(?=[)\]])/gu, '') : text
+
+/**
+ * A title as catalogues of libraries write it, a space before each mark and who made the book behind a slash: "Tides : a
+ * history / Ada Moss ; with maps by B. Orr".
+ */
+export function catalogued(text: string): string {
+  const set = text.replace(/(?<! ) {1,9}:(?= )/gu, ':')
+  const at = set.indexOf(' / ')
+  if (at <= 0) return set
+  const who = set.slice(at + 3)
+  const named = /^(?:by|edited|ed\.|eds\.|translated|trans\.|compiled|written|illustrated|\[)/iu.test(who) || /^\p{Lu}[\p{L}.’'-]* (?:(?:van|von|de|der|da|di|del|la|le|al) )*\p{Lu}/u.test(who)
+  return named ? set.slice(0, at).trimEnd() : set
+}
+
 /**
  * A title that is no more than what it reviews: "Review of The Drowned Fields, by Ben Orr". Whose it is, where that is said.
  */
