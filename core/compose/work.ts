@@ -5,7 +5,7 @@
 import { peopleOf } from '../source/facts'
 import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
-import { FRONT_MATTER } from '../text/lists/front-matter'
+import { FRONT_MATTER_ALONE } from '../text/lists/front-matter'
 import { kindOf, type Kind } from '../source/kinds'
 import type { Source } from '../source/model'
 import { readName, sameNames, type Name } from '../source/names'
@@ -103,7 +103,7 @@ export class Work {
     this.inAuthor = inAuthor
     this.cleanTitle()
     const { namedByGenre, patented } = kind.row
-    if (namedByGenre && this.texts.title && GENERIC.test(this.texts.title)) {
+    if (namedByGenre && this.texts.title && FRONT_MATTER_ALONE.test(this.texts.title)) {
       this.texts.genre ??= this.texts.title
       delete this.texts.title
     }
@@ -230,7 +230,6 @@ export interface Lead { role: FieldName, names: readonly Name[], groups?: readon
 /** What is on its way to print; what is only written or sent in is not. */
 const ON_ITS_WAY = /\b(?:press|forthcoming|accepted|to be published|to appear)\b/iu
 const NOBODY: readonly Name[] = []
-const GENERIC = new RegExp(`^(?:${FRONT_MATTER})\\.?$`, 'iu')
 const NO_GROUPS: readonly string[] = []
 /** What a printer leaves in a line of its own. */
 export function printed(printer: Printer, work: Work, telling: Telling = NOTHING_TOLD): Atom[] {

@@ -41,7 +41,7 @@ export const cslItemSchema = z.looseObject({
 export type CslItem = Record<string, unknown> & { id: string | number, type: string }
 
 /** How many things a rule asks for: what asks for more is asked first. */
-const asks = ({ says, has = [], lacks = [] }: CslRule): number => (says ? 1 : 0) + has.length + lacks.length
+const asks = ({ says, titled, has = [], lacks = [] }: CslRule): number => (says ? 1 : 0) + (titled ? 1 : 0) + has.length + lacks.length
 const rank = (rule: CslRule): number => rule.order ?? 20 - asks(rule)
 const RULES = new Map<string, { rule: CslRule, kind: KindId }[]>()
 for (const kind of KIND_IDS)
@@ -58,7 +58,8 @@ export function kindOfCsl(item: Record<string, unknown>): KindId {
   const words = `${String(item.genre ?? '')} ${String(item.medium ?? '')}`
   const given = (property: string) => item[property] !== undefined && item[property] !== ''
   const found = RULES.get(String(item.type))?.find(
-    ({ rule: { says, has = [], lacks = [] } }) => (!says || says.test(words)) && has.every(given) && !lacks.some(given),
+    ({ rule: { says, titled, has = [], lacks = [] } }) =>
+      (!says || says.test(words)) && (!titled || titled.test(String(item.title ?? ''))) && has.every(given) && !lacks.some(given),
   )
   return found?.kind ?? (given('container-title') ? 'journal-article' : given('URL') ? 'web-page' : 'book')
 }

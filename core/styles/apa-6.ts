@@ -24,7 +24,7 @@ const kinds: Record<string, Layout> = {
   // A DOI stands for place and publisher (APA 6, 7.02).
   'book': { yearOnly: true, what: '*{title}{@of}*{@extra}', inside: '<!doi?{@imprint}>' },
   'brochure': { what: '*{title}* ⟦{description}⟧', inside: '{@imprint}' },
-  'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{@imprint}' },
+  'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{containerAuthor:inline}, ][{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{@imprint}' },
   'foreword': { ...apa7.kinds.foreword!, inside: 'In <containerAuthor?{containerAuthor:inline}, |[{inside.makers}, ]>*{container}*[ ({@reference})]{&. }{@imprint}' },
   'encyclopedia-entry': { yearOnly: true, what: '{title}', inside: 'In [{inside.makers}, ]*{container}*[ ({@reference})]<!online?. {@imprint}>' },
   'web-page': { what: '*{title}*[ ⟦{description}⟧]', inside: '', titleInText: 'quoted' },

@@ -108,7 +108,7 @@ export const apa7: Style = {
     'review': { what: '{title}{& }[⟦Review of the <reviewedGenre?{reviewedGenre}|book> *{reviewedTitle}*[, by {reviewedAuthor:inline}]⟧]', inside: '*{container}*<volume?, *{volume}*<issue?({issue})>|issue?, ({issue})>[, <{pages}|Article {article}>]' },
     'book': { yearOnly: true, what: '*{title}{@of}*{@extra}', inside: '{publisher}' },
     'brochure': { what: '*{title}* ⟦{description}⟧', inside: '{publisher}' },
-    'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{publisher}' },
+    'chapter': { yearOnly: true, what: '{title}[ ({part.makers})]', inside: 'In [{containerAuthor:inline}, ][{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{publisher}' },
     'foreword': { yearOnly: true, what: '<title?{title}[ ⟦{description}⟧]|{description}>', inside: 'In <containerAuthor?{containerAuthor:inline}, |[{inside.makers}, ]>*{container}*[ ({@reference})]{&. }{publisher}' },
     'encyclopedia-entry': { what: '{title}', inside: 'In [{inside.makers}, ]*{container}{@of}*[ ({@reference})]{&. }{publisher}' },
     'web-page': { what: '*{title}*[ ⟦{description}⟧]', inside: '{container}' },

@@ -79,7 +79,7 @@ export const ieee: Style = {
     'magazine-article': { what: '"{title}"', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}]' },
     'review': { what: '["{title}"]{&, }[<reviewedTitle?review of *{reviewedTitle}*[, by {reviewedAuthor:inline}]>]', inside: '*{container}*[, vol. {volume}][, {issue.labelled}][, {pp}][, {date}]' },
     'book': { yearOnly: true, what: '*{title}*[ ({series:headline}[ {seriesNumber}])]<volume?, vol. {volume}|[, {numberOfVolumes} vols.]>[, *{volumeTitle}*][, {edition}]', inside: '', entry: '{lead}{&, }{@what}{&, }{makers}[. {@imprint}]{@link}' },
-    'chapter': { yearOnly: true, entry: '{lead}{&, }"{title}"{&, }{part.makers}{&, }[in *{container}*[, vol. {volume}][, *{volumeTitle}*][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
+    'chapter': { yearOnly: true, entry: '{lead}{&, }"{title}"{&, }{part.makers}{&, }[in *{container}*[, vol. {volume}][, *{volumeTitle}*][, {containerAuthor:inline}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'foreword': { yearOnly: true, entry: '{lead}{&, }<title?"{title}"|{genre.lower}>{&, }[in *{container}*[, {containerAuthor:inline}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'encyclopedia-entry': { entry: '{lead}{&, }"{title}"{&, }[in *{container}*[, vol. {volume}][, {inside.makers}][, {edition}]][. {@imprint}][, {pp}]{@link}' },
     'conference-paper': { what: '"{title}"', inside: '[in *{container}*[, {inside.makers}]][, {eventPlace}][, {date}][, {pp}]' },

@@ -152,7 +152,7 @@ export const NUMBERS = {
   'number': printing('number', work => work.text('number')),
   'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes')),
   'edition.own': newspaperEdition,
-  'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)/iu),
+  'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)|\s+version$/iu),
   'number.country': patentCountry,
   'number.bare': patentNumber,
 }

@@ -1,5 +1,6 @@
 /** Books, and parts of books. */
 import { BOOK } from './hints'
+import { FRONT_MATTER_ALONE } from '../../text/lists/front-matter'
 import { kind } from './kind'
 
 export const books = {
@@ -35,7 +36,7 @@ export const books = {
     called: {},
     hints: {},
     csl: 'pamphlet', bibtex: 'booklet', ris: 'PAMP',
-    reads: { csl: [{ type: 'report', says: /press release|brochure|leaflet/iu }, { type: 'pamphlet' }], bibtex: ['booklet'], ris: ['PAMP', 'PRESS'] },
+    reads: { csl: [...['report', 'article', 'document'].map(type => ({ type, says: /(?:press|news) release|brochure|leaflet|flyer/iu })), { type: 'pamphlet' }], bibtex: ['booklet'], ris: ['PAMP', 'PRESS'] },
     said: [{ order: 29, words: /^(?:brochure|press release|leaflet|pamphlet|flyer)$/iu, into: 'genre' }],
     number: 'number', publisherKey: 'publisher',
   }),
@@ -59,7 +60,7 @@ export const books = {
     called: { container: 'Book' },
     hints: { genre: 'Introduction, Foreword or Afterword', containerAuthor: 'who wrote the book itself' },
     csl: 'chapter', bibtex: 'inbook', ris: 'CHAP',
-    reads: { csl: [{ type: 'chapter', says: /introduction|foreword|preface|afterword/iu }], bibtex: ['suppbook', 'suppcollection'], ris: [] },
+    reads: { csl: [{ type: 'chapter', says: /introduction|foreword|preface|afterword/iu }, { type: 'chapter', titled: FRONT_MATTER_ALONE }], bibtex: ['suppbook', 'suppcollection'], ris: [] },
     said: [],
     number: 'seriesNumber', partOfBook: true,
   }),

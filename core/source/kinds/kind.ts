@@ -6,6 +6,8 @@ export interface CslRule {
   type: string
   /** Words in its genre or medium. */
   says?: RegExp
+  /** What its title must be. */
+  titled?: RegExp
   /** Properties it must have, or must not. */
   has?: readonly string[]
   lacks?: readonly string[]

@@ -11,7 +11,7 @@ export const periodicals = {
     called: { container: 'Journal' },
     hints: PERIODICAL,
     csl: 'article-journal', bibtex: 'article', ris: 'JOUR',
-    reads: { csl: [{ type: 'article-journal' }], bibtex: ['article', 'suppperiodical'], ris: ['ABST', 'EJOUR', 'INPR', 'JFULL', 'JOUR'] },
+    reads: { csl: [{ type: 'article-journal' }, { type: 'article', has: ['container-title', 'volume'] }], bibtex: ['article', 'suppperiodical'], ris: ['ABST', 'EJOUR', 'INPR', 'JFULL', 'JOUR'] },
     said: [],
     number: 'issue',
   }),
