@@ -5,6 +5,7 @@
 import { peopleOf } from '../source/facts'
 import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
+import { foldWords } from '../text/filing'
 import { FRONT_MATTER_ALONE } from '../text/lists/front-matter'
 import { kindOf, type Kind } from '../source/kinds'
 import type { Source } from '../source/model'
@@ -107,6 +108,8 @@ export class Work {
       this.texts.genre ??= this.texts.title
       delete this.texts.title
     }
+    // "Letter to the editor" is said once.
+    else if (this.texts.genre && this.texts.title && foldWords(this.texts.genre) === foldWords(this.texts.title)) delete this.texts.genre
     this.fullNames()
     if (patented && /patent/iu.test(this.texts.number ?? '')) {
       const { country, bare } = readPatent(this.texts.number!, this.texts.authority)

@@ -65,7 +65,7 @@ export const vancouver: Style = {
   kinds: {
     'journal-article': { what: '{title}', inside: '{container}{@online}{@when}' },
     'magazine-article': { what: '{title}', inside: '{container}{@online}{@when}' },
-    'newspaper-article': { what: '{title}', inside: '{container}[ ({edition.own})]{@online}[. {date}]{@cited}<dated?[;{sectionPage}]|[. {sectionPage}]>' },
+    'newspaper-article': { what: '{title}', inside: '{container}[ ({edition.own})]{@online}[. {date}]{@cited}<dated?{sectionPage}|[. {sectionPage}]>' },
     'review': { what: '{title}{& }<title&reviewedGenre?⟦{reviewedGenre} review{@of}⟧|reviewedGenre?⟦review{@of}⟧|⟦book review{@of}⟧>', parts: { of: '[ of <reviewedTitle?{reviewedTitle}[, by {reviewedAuthor:inline}]>]' }, inside: '{container}{@online}{@when}' },
     'book': { yearOnly: true, what: '{title}{@online}', inside: '{edition}{&. }[Vol. {volume}]{&, }{volumeTitle}{&. }{makers}{&. }{@imprint}<!volume?[. {numberOfVolumes} vol.]>[. ({series:asgiven}[; vol. {seriesNumber}])]' },
     'chapter': { yearOnly: true, what: '<title?{title}|{description}>{&. }{part.makers}', inside: 'In: [{containerAuthor:inline}. ][{inside.makers}. ]{container}{@online}{&. }{edition}{&. }[Vol. {volume}]{&, }{volumeTitle}{&. }{@imprint}[. {pp}]' },

@@ -111,7 +111,10 @@ interface Around {
 
 const isProperOrDoubtful = (word: WordFacts | undefined): boolean => word !== undefined && (word.proper || word.doubtful)
 const isUnknown = (word: WordFacts | undefined): boolean => word !== undefined && word.raised && !word.proper && !isCommonWord(word.lower)
-const isOfRiver = (word: WordFacts, next: WordFacts): boolean => word.stem === 'river' && OF_RIVERS.has(next.lower)
+/** "River mills", "let the river be": no name, though lists of names have one that is spelt so. */
+const isOfRiver = (word: WordFacts, next: WordFacts): boolean =>
+  FUNCTION.has(next.lower) || (word.stem === 'river' && (OF_RIVERS.has(next.lower) || isPlural(next.lower)))
+const isPlural = (word: string): boolean => /[^su]s$/u.test(word) && isCommonWord(word) && isCommonWord(word.slice(0, -1))
 /** Nothing, or a word that begins something else, stands behind. */
 const endsPhrase = (word: WordFacts | undefined): boolean => word === undefined || FUNCTION.has(word.lower) || /^\d/u.test(word.lower)
 /** A people or what is theirs ("Roman", "Dutch"), and no place. */
@@ -214,8 +217,8 @@ function ofName({ words, names, i, word, next }: Around): Standing {
 }
 
 /** "The River Tarn": what stands behind it is its name, unless it is a part of any river. */
-function river({ words, names, i, before, next }: Around): Standing {
-  if (before?.lower !== 'the' || !next?.raised || OF_RIVERS.has(next.lower) || !endsPhrase(words[i + 2])) return undefined
+function river({ words, names, i, word, before, next }: Around): Standing {
+  if (before?.lower !== 'the' || !next?.raised || isOfRiver(word, next) || !endsPhrase(words[i + 2])) return undefined
   names[i + 1] = 'name'
   return 'name'
 }

@@ -69,3 +69,18 @@ it.each<[string, string, string]>([
   ['apa-7', 'THE ART OF NaCl AND DNA IN THE U.S.', 'The art of NaCl and DNA in the U.S.'],
   ['vancouver', 'THE ART of WAR in the MARSHES', 'The art of war in the marshes'],
 ])('%s: %s', (style, title, set) => expect(printed({ ...ARTICLE, author: [MOSS], title }, style).list).toContain(set))
+
+it.each<[string, string, Record<string, unknown>, string]>([
+  ['a title that says what it is says it once', 'apa-7', { 'type': 'article-magazine', 'genre': 'Letter to the editor', 'title': 'Letter to the editor', 'container-title': 'Coast' }, 'Moss, A. (2020). Letter to the editor. *Coast*.'],
+  ['a foreword by its title', 'apa-7', { 'type': 'chapter', 'title': 'Foreword', 'container-title': 'Mills', 'container-author': [{ family: 'Hart', given: 'Ian' }], 'publisher': 'Salt House' }, 'Moss, A. (2020). Foreword. In I. Hart, *Mills*. Salt House.'],
+  ['a press release that came as an article', 'apa-7', { type: 'article', genre: 'Press release', title: 'New gate opens', publisher: 'Harbour Office' }, 'Moss, A. (2020). *New gate opens* [Press release]. Harbour Office.'],
+  ['a version that calls itself one', 'apa-7', { type: 'software', title: 'Tide', version: 'May 24 version' }, 'Moss, A. (2020). *Tide* (Version May 24) [Computer software].'],
+  ['a university cut short', 'mla-9', { type: 'thesis', genre: 'PhD thesis', title: 'Silt', publisher: 'Univ. of Northmere' }, 'Moss, Ada. *Silt*. 2020. U of Northmere, PhD dissertation.'],
+  ['shelves, each small', 'mla-9', { 'type': 'manuscript', 'genre': 'Letter', 'title': 'Letter to Ben Orr', 'archive': 'Record Office', 'archive_location': 'Box 4, Folder 2' }, 'Moss, Ada. Letter to Ben Orr. 2020, Record Office, box 4, folder 2.'],
+  ['a page without a section', 'vancouver', { 'type': 'article-newspaper', 'title': 'Mud', 'container-title': 'The Courier', 'page': '12', 'issued': { 'date-parts': [[2020, 9, 30]] } }, 'Moss A. Mud. The Courier. 2020 Sep 30:12.'],
+  ['a river that has no name', 'apa-7', { type: 'book', title: 'Let the River Be' }, 'Moss, A. (2020). *Let the river be*.'],
+  ['nor have mills on it', 'apa-7', { type: 'book', title: 'A History of the River Mills' }, 'Moss, A. (2020). *A history of the river mills*.'],
+  ['a map names places', 'apa-7', { type: 'map', title: 'The Leed Valley' }, 'Moss, A. (2020). *The Leed Valley* [Map].'],
+  ['a chapter of long ago', 'mla-9', { 'type': 'chapter', 'title': 'Mud', 'container-title': 'Shores', 'publisher': 'Salt House', 'original-date': { 'date-parts': [[1931]] } }, 'Moss, Ada. “Mud.” 1931. *Shores*, Salt House, 2020.'],
+  ['a course is no conference', 'ieee', { 'type': 'speech', 'genre': 'Lecture', 'title': 'Mud', 'event-title': 'HIS 204 Rivers and People' }, 'A. Moss, “Mud,” lecture presented at HIS 204 Rivers and People, 2020.'],
+])('%s', (_, style, more, list) => expect(printed({ 'author': [MOSS], 'issued': { 'date-parts': [[2020]] }, ...more }, style).list).toBe(list))

@@ -75,7 +75,7 @@ const pageWord: Bind = (filters, kind, place) => {
   }
 }
 
-/** "A4" as section and page (Citing Medicine 2, chapter 8). */
+/** "A4" as section and page behind the date: ";Sect. A:4"; a page alone ":12" (Citing Medicine 2, chapter 8). */
 const sectionPage: Bind = (_filters, { style }) => {
   const put = answer(style, 'pages')
   return (work, _telling, out) => {
@@ -83,8 +83,8 @@ const sectionPage: Bind = (_filters, { style }) => {
     const section = /^([A-Z]+)(\d.*)$/u.exec(raw)
     return put(
       section
-        ? `${style.terms.newspaperSection ?? ''}${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), style.ranges.pages, style.dash)}`
-        : raw,
+        ? `${work.dated ? ';' : ''}${style.terms.newspaperSection ?? ''}${section[1]!}:${setRange(section[2]!.replaceAll(section[1]!, ''), style.ranges.pages, style.dash)}`
+        : raw && `${work.dated ? ':' : ''}${setRange(raw, style.ranges.pages, style.dash)}`,
       out,
     )
   }
@@ -152,7 +152,7 @@ export const NUMBERS = {
   'number': printing('number', work => work.text('number')),
   'numberOfVolumes': printing('numberOfVolumes', work => work.text('numberOfVolumes')),
   'edition.own': newspaperEdition,
-  'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)|\s+version$/iu),
+  'version': bare('version', /^(?:version|v\.?|ver\.)\s*(?=\d)|(?<!\s)\s{1,9}version$/iu),
   'number.country': patentCountry,
   'number.bare': patentNumber,
 }

@@ -204,7 +204,7 @@ export const PLACES = {
     const town = work.text('archivePlace')
     return ` ${foldWords(work.text('archive'))} `.includes(` ${foldWords(town.split(',')[0]!)} `) ? '' : town
   }),
-  'archiveLocation.lower': printing('archiveLocation', work => work.text('archiveLocation').replace(SHELF, beginSmall)),
+  'archiveLocation.lower': printing('archiveLocation', work => work.text('archiveLocation').split(', ').map(part => part.replace(SHELF, beginSmall)).join(', ')),
   'archiveLocation.caps': printing('archiveLocation', (work) =>
     work.text('archiveLocation').replace(/(^|,\s*)(\p{Ll})/gu, (_, a: string, b: string) => a + b.toUpperCase()),
   ),

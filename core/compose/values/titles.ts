@@ -3,6 +3,7 @@ import type { FieldName } from '../../source/fields'
 import { abbreviateJournal, abbreviateProceedings } from '../../text/abbreviations'
 import type { CapitalRule } from '../../text/capitals'
 import { stripRich } from '../../text/rich'
+import { isShouted } from '../../text/shouted'
 import { glue, type Atom } from '../line'
 import type { Place } from '../printer'
 import { firstWords, setTitle, type SetTitle } from '../titles'
@@ -28,6 +29,7 @@ export function capitalsFor(kind: KindSetting, field: FieldName, place: Place, f
           ? capitals.quoted
           : capitals.roman
   const own = (rule: (work: Work) => CapitalRule) => (work: Work) => (work.foreign && field !== 'titleTranslated' ? AS_GIVEN : rule(work))
+  if (field === 'title' && kind.row.placeTitle && usual.style === 'sentence') return own(work => (isShouted(work.text('title')) ? usual : AS_GIVEN))
   if (field !== 'container') return own(() => usual)
   // An official name: a journal (it has issues), a newspaper, a site, a show; reference works online in most styles.
   const name = capitals.container ?? AS_GIVEN

@@ -60,6 +60,8 @@ export interface Kind {
   called: Partial<Record<FieldName, string>>
   /** Where on the source to look, by field; fields have a place of their own otherwise. */
   hints: Partial<Record<FieldName, string>>
+  /** Its title names places (a map): what has a capital in it keeps it in sentence capitals. */
+  placeTitle?: boolean
   /** The container is an official name (journal, site, show) and keeps its capitals. */
   officialContainer?: boolean
   /** The title is not a title but a text or a description: its capitals are left alone. */

@@ -27,7 +27,7 @@ export const pictures = {
     number: 'issue',
   }),
   'map': kind({
-    label: 'Map', like: 'artwork', whole: true,
+    placeTitle: true, label: 'Map', like: 'artwork', whole: true,
     words: 'atlas, chart of a coast, plan',
     required: ['author', 'issued', 'title'], usual: ['scale', 'publisher', 'place', 'archive', 'url'],
     lead: ['author'], makers: [],

@@ -12,4 +12,6 @@ export function place(given: string): string {
   if (NONE.test(text)) return ''
   return text.split(/ ?[;:] |;| \/ /u)[0]!.replace(/^\[(.+)\]$/u, '$1')
 }
-export const publisher = (given: string): string => (NONE.test(given.trim()) ? '' : bare(given))
+/** "Univ. of Northmere", "Northmere Univ. Press": styles that shorten the word do it themselves. */
+export const publisher = (given: string): string =>
+  NONE.test(given.trim()) ? '' : bare(given).replace(/\bUniv\b\.?(?! Microfilm)/gu, 'University')
