@@ -3,7 +3,7 @@
  * acts, tests and agreements are called, and, for words that are a name in one place and a common word in another, from
  * their neighbours ("Trade Between China and Japan", "China Painting").
  */
-import { isCommonWord, isGenus, isGivenName, type WordFacts } from './title-words'
+import { isCommonWord, isGenus, isGivenName, isProperNoun, type WordFacts } from './title-words'
 
 /** What a word is where it stands: a name, a compound that belongs to one with all its capitals, a small word of a name, or neither. */
 export type Standing = 'name' | 'compound' | 'small' | undefined
@@ -53,7 +53,7 @@ const DAYS = set('day week month')
 /** Nouns that stand behind "river" and are no river's name. */
 const OF_RIVERS = set('bank banks mouth basin bed beds valley delta system systems water waters flow crossing bridge trade port boats ice')
 /** What states agree on is called by the place. */
-const AFTER_PLACE = set('accords accord protocol agreement convention conventions declaration process summit consensus')
+const AFTER_PLACE = set('framework accords accord protocol agreement convention conventions declaration process summit consensus')
 /** What happened, or stands, once and has an article for it: "the Crusades", "the Kremlin". */
 const WITH_ARTICLE = set(
   'confederacy crusades restoration reformation inquisition pentagon kremlin louvre bastille renaissance enlightenment holocaust blitz raj',
@@ -153,7 +153,7 @@ const RULES: readonly NameRule[] = [
   { says: genus },
   { of: PLACES, says: coordinated },
   { of: PLACES, says: place },
-  { of: MONTHS, says: ({ before, next }) => before !== undefined && BEFORE_MONTH.has(before.lower) && endsPhrase(next) },
+  { of: MONTHS, says: ({ before, next }) => /^\d{1,4}$/u.test(next?.lower ?? '') || (before !== undefined && ((BEFORE_MONTH.has(before.lower) && endsPhrase(next)) || /^\d{1,2}$/u.test(before.lower))) },
   {
     of: set('polish'),
     says: ({ before, next }) => !endsPhrase(next) && !BEFORE_POLISHING.has(before?.lower ?? '') && !POLISHED.has(next!.stem),
@@ -258,12 +258,14 @@ function genus({ word, next, names, i }: Around): Standing {
   return 'name'
 }
 
+const CODING = /^(?:cod(?:e|ing)|program(?:s|ming|mers?)?|games?)$/u
 /** Python, where it is written: "a Python library", "in Python", "C and Python". */
 const MACHINE_CODE = set('c r c++ java matlab sql')
 function language({ words, i, word, before, next }: Around): boolean {
   if (OF_PROGRAMS.has(next?.lower ?? '')) return true
   if (before?.lower === 'and' && MACHINE_CODE.has(words[i - 2]?.lower ?? '')) return true
-  return word.lower !== 'scratch' && endsPhrase(next) && /^(?:in|with|using)$/u.test(before?.lower ?? '')
+  if (!endsPhrase(next) || !/^(?:in|with|using)$/u.test(before?.lower ?? '')) return false
+  return word.lower !== 'scratch' || words.some(one => CODING.test(one.lower))
 }
 
 const inName = (word: WordFacts): Standing => (word.hyphenated ? 'compound' : 'name')
@@ -350,6 +352,7 @@ function nameBefore(words: readonly WordFacts[], names: Standing[], head: number
     if (!word.raised) return
     const named =
       names[at] === 'name' || (word.doubtful && words[head]!.stem !== 'index' && words[head]!.stem !== 'test') || !isCommonWord(word.lower)
+      || (word.hyphenated && word.lower.split('-').every(isProperNoun))
     if (!named) continue
     if (at === head - 1 && PLAIN_HEADS.has(words[head]!.stem)) return
     for (let i = at; i <= head; i++) names[i] = inName(words[i]!)

@@ -3,6 +3,7 @@ import type { SentenceRule } from './capitals'
 import { COMBINING } from './prefixes'
 import { PREPOSITIONS } from './prepositions'
 import { abbreviates } from './shouted'
+import { isStateName } from './lists/states'
 import { namesAmong, type Standing } from './title-names'
 import { capital, factsOf, isCommonWord } from './title-words'
 import type { Token } from './title-tokens'
@@ -16,12 +17,14 @@ export function sentenceCase(tokens: readonly Token[], rule: SentenceRule, shout
   // A title without any capital has lost those of its names too.
   const bare = !titled && words.length > 2 && words.every((token, n) => n === 0 || token.kept || !/\p{Lu}/u.test(token.text))
   let names: Standing[] | undefined
+  let at = 0
   words.forEach((token, n) => {
+    at = tokens.indexOf(token, at)
     if (token.kept) return
     const word = token.text
     const mustRise = token.unit === 'start' || token.unit === 'stop' || (token.unit === 'colon' && rule.afterColon === 'capital')
     let set = word
-    if (titled) set = lowered(texts, n, names ??= namesAmong(texts), shouting, unsure)
+    if (titled) set = !shouting && isTownBefore(tokens, at) ? word : lowered(texts, n, names ??= namesAmong(texts), shouting, unsure)
     else if (bare) set = (names ??= namesAmong(texts))[n] === 'name' && !factsOf(word).hyphenated ? capital(word) : word
     else if (token.unit === 'colon' && rule.afterColon === 'lower' && word !== 'I' && factsOf(word).raised && !factsOf(word).ownCapitals) {
       // In a title already in sentence style a capital after the colon is there for the colon, unless it is a name.
@@ -31,6 +34,12 @@ export function sentenceCase(tokens: readonly Token[], rule: SentenceRule, shout
     token.text = mustRise && !/^\p{Ll}+\p{Lu}/u.test(set) ? capital(set) : set
   })
   return unsure
+}
+
+/** "Flint, Michigan": what a comma and a state stand behind is a town. */
+function isTownBefore(tokens: readonly Token[], at: number): boolean {
+  const state = tokens[at + 2]
+  return tokens[at + 1]?.text === ', ' && state !== undefined && /^\p{Lu}/u.test(tokens[at]!.text) && isStateName(state.text, tokens[at + 4]?.text)
 }
 
 /** Second words of phrases of Latin, which have no capital: in vitro, in situ, a priori. */

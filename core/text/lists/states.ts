@@ -26,3 +26,9 @@ export function inState(place: string): { town: string, state: string, country: 
   const state = read && (byName.get(read[2]!) ?? byName.get(read[2]!.toLowerCase().replace(/\.$/u, '')))
   return state ? { town: read[1]!, state: state.code, country: state.country } : undefined
 }
+
+/** "Michigan"; "North", where "Carolina" stands behind it. Not those that are common words too. */
+export const isStateName = (word: string, behind = ''): boolean => {
+  const name = word.toLowerCase()
+  return (name.length > 2 && byName.has(name)) || byName.has(`${name} ${behind.toLowerCase()}`)
+}
