@@ -36,6 +36,13 @@ export function headAndDate(peeler: Peeler) {
     takeLeadingDate(peeler)
     return
   }
+  // One name alone: "Sorrel. To the drone in October. In: …".
+  const alone = /^(\p{Lu}\p{Ll}{2,14})\.\s(?!In\b)(?=\p{Lu}[^.]{3,200}[.?!]\s\S)/u.exec(text)
+  if (alone && !rest.slice(0, alone[1]!.length).isItalic && !looksLikeGroup(alone[1]!) && /^[^.]{3,200}[.?!]\s(?:In:|[^.]{2,60}, (?:translator|trans|editor|ed)\b)/u.test(text.slice(alone[0].length))) {
+    peeler.set('author', [{ literal: alone[1]! }])
+    peeler.rest = rest.slice(alone[0].length)
+    return
+  }
   const opensQuoted = /^[“"‘']/u.test(text)
   const opensItalic = rest.slice(0, Math.min(12, rest.length)).isItalic
   if (!opensQuoted && !opensItalic) {
@@ -131,9 +138,10 @@ export function isGroup(text: string, after: Piece): boolean {
 function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | undefined {
   let after = rest.slice(head.end)
   let role: FieldName = 'author'
+  let told = false
   for (const [pattern, name] of ROLES) {
     const match = pattern.exec(after.text)
-    if (match && !/^\s*$/u.test(match[0])) { role = name; after = after.slice(match[0].length); break }
+    if (match && !/^\s*$/u.test(match[0])) { role = name; told = true; after = after.slice(match[0].length); break }
   }
   const next = after.text
   if (
@@ -144,7 +152,7 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
   )
     return undefined
   if (PAREN_DATE.test(next) || BARE_YEAR.test(next) || /^[.,]?\s*\(\d{4}\)\s+\d{4}/u.test(next)) return { rest: after, role }
-  if (role !== 'author' && /^[\s.,]*\S/u.test(next)) return { rest: after.trim('\\s,.:'), role }
+  if (told && /^[\s.,]*\S/u.test(next)) return { rest: after.trim('\\s,.:'), role }
   const opened = /^\s*(?:[.,:]\s*)?(?:(?:19|20)\d{2}[,.]\s+)?[“"‘]/u.test(next)
   if (opened) return { rest: after, role }
   const bare = after.trim('\\s,.:')

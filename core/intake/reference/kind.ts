@@ -1,6 +1,7 @@
 /** What kind of source a formatted reference is of, from the words in it and the pieces it has. */
 import { KIND_IDS, kindOf, type KindId } from '../../source/kinds'
 import type { Peeler } from './peel'
+import { readInnerNames } from './names'
 import type { Inside } from './reference'
 
 /** Words in brackets, or behind the title, that name the kind; what they say is kept where the kind wants it. */
@@ -20,7 +21,7 @@ export function decideKind({
   const { fields, says } = peeler
   if (says.includes('foreword')) return 'foreword'
   if (fields.interviewer && !fields.editor) return 'interview'
-  if (says.includes('episode') && fields.season && inside.container) return fields.host ? 'podcast-episode' : 'tv-episode'
+  if (says.includes('episode') && fields.season && (inside.container ?? fields.container)) return fields.host ? 'podcast-episode' : 'tv-episode'
   if (fields.author?.[0]?.literal?.startsWith('@') && fields.url) return 'social-post'
   if (says.includes('standard') && fields.number) return 'standard'
   if (says.includes('working paper') && fields.number) return 'working-paper'
@@ -32,12 +33,14 @@ export function decideKind({
         peeler.set('genre', genre!)
         if (school.length) peeler.set('publisher', school.join(', '))
       } else if (kind === 'review') {
-        const of = /review of (?:the )?(\w+ )?<?i?>?\s*\*?([^,]+?)\*?,?\s+by\s+(.+)$/iu.exec(word)
+        const of = /review of (?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast) )?<?i?>?\s*\*?(.+?)\*?,?\s+by\s+(.+)$/iu.exec(word)
         if (of) {
-          peeler.set('reviewedTitle', of[2]!.trim())
-          peeler.set('reviewedAuthor', [nameOf(of[3]!)])
+          peeler.set('reviewedTitle', of[1]!.trim())
+          peeler.set('reviewedAuthor', readInnerNames(of[2]!) ?? [nameOf(of[2]!)])
         }
       } else if (target) peeler.set(target, word)
+      // What it calls itself is kept, where it says more than the kind does.
+      else if (!['interview', 'patent', 'personal-communication'].includes(kind)) peeler.set('genre', `${word[0]!.toUpperCase()}${word.slice(1)}`)
       // What is heard or seen whole is in italics, and in nothing.
       if (slanted && !inside.container) return kind === 'song' ? 'album' : kind === 'podcast-episode' ? 'podcast' : kind
       return kind
@@ -56,9 +59,11 @@ export function decideKind({
   }
   const whole = container || (quoted ? text.replace(/\uE001/gu, ' ') : '')
   if (/proceedings|proc\.|symposium|conference|congress|workshop/iu.test(whole)) return 'conference-paper'
+  if (/pedia$|\bwiki/iu.test((container || (fields.container ?? '')).trim().replace(/[.,]$/u, ''))) return 'encyclopedia-entry'
   if (/\bdictionary\b/iu.test(whole) && !fields.volume) return 'dictionary-entry'
   if (/encyclop/iu.test(whole) && (!fields.volume || fields.editor || fields.edition)) return 'encyclopedia-entry'
   if (fields.director && !fields.author) return 'film'
+  if (fields.producer && !fields.author && slanted) return 'tv-series'
   if (fields.host) return slanted && !inside.container ? 'podcast' : 'podcast-episode'
   // A journal's article has no editor.
   if (fields.editor && !fields.issue && (quoted || inside.said)) return 'chapter'

@@ -76,7 +76,7 @@ export class Peeler {
   /** Words in square brackets; a date in a library's is one: "[ca. 1790]". */
   private said(words: string) {
     if (/^(?:c\.|ca\.?)?\s*\d{4}\??$/iu.test(words)) this.set('issued', readDate(words))
-    else this.says.push(/^(?:date unknown|no date|n\.d\.)$/iu.test(words) ? 'no date' : words)
+    else this.says.push(/^(?:date unknown|no date|n\.d\.)$/iu.test(words) ? 'no date' : words.replace(/ on the internet$/iu, ''))
   }
 
   /** The edition, before "ed." could be taken for an editor. */
@@ -114,18 +114,24 @@ export class Peeler {
       this.set('number', match[1]!)
       this.says.push('standard')
     })
+    this.take(/[,.(\uE001]\s*(?:Standard No\.?:?\s*([A-Z]{2,8}[ -][\w:.-]*\d[\w:.-]*)|([A-Z]{2,8}) Standard No\.?:?\s*(\d[\w:.-]*))\)?/u, (match) => {
+      this.set('number', (match[1] ?? `${match[2]!} ${match[3]!}`).replace(/\.$/u, ''))
+      this.says.push('standard')
+    })
     this.take(SERIES, (match) => {
       this.set('series', match[1]!.trim())
       this.set('seriesNumber', match[2]!)
     })
     this.take(/\(?\b(?:version\s+|v\.\s?(?=\d+\.\d))([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
     this.take(
-      /\(?\b(?:(?:technical |research )?(?:report|rep\.|tech\. rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?)((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
+      /\(?\b((?:technical |research )?report|(?:tech\. )?rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
       (match) => {
-        this.set('number', match[1]!.replace(/\.$/u, ''))
+        this.set('number', match[2]!.replace(/\.$/u, ''))
+        this.set('genre', /^tech/iu.test(match[1]!) ? 'Technical report' : /^research/iu.test(match[1]!) ? 'Research report' : 'Report')
         this.says.push('report')
       },
     )
+    this.take(/\(Publication No\.?\s*([\w-]*\d[\w-]*)\)/iu, match => this.set('number', match[1]!))
     this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|Eur\.|GB|United States)?\s*Patent\s+(?:No\.?\s*)?(?:(?:US|EP|GB)\s*)?(\d[\d, ]{4,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
       this.set('number', match[1]!)
       this.says.push('patent')

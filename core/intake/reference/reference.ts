@@ -60,7 +60,8 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   const quoted = title?.quoted ?? false
   const slanted = title?.piece.isItalic ?? false
   if (title) volumeTitled(peeler, title)
-  if (title && !ofGenre(peeler, title.piece)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
+  const said = title && !quoted ? saidByTitle(peeler, title.piece) : undefined
+  if (title && said !== 'no title' && !ofGenre(peeler, title.piece)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
   peeler.edition()
@@ -70,7 +71,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   lateDates(peeler)
   const certain = new Set(Object.keys(peeler.fields) as FieldName[])
   certain.delete('title')
-  const kind = decideKind({ peeler, quoted, slanted, inside })
+  const kind = said && said !== 'no title' ? said : said ? toldKind(peeler) : decideKind({ peeler, quoted, slanted, inside })
   // "no. 47" of a periodical is its issue.
   if (['journal-article', 'magazine-article', 'review', 'interview'].includes(kind) && peeler.says.includes('no.') && !peeler.fields.issue) {
     peeler.set('issue', peeler.fields.number)
@@ -81,6 +82,28 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
     peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
   return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
 }
+
+/** "Letter to Agnes Whitcombe", "Email to the author", "Interview by Hugh Fitzalan": a description in the place of a title. */
+const SENT = /^(?:\[)?(letter|postcard|e-?mail(?: message)?|text message|telegram|memo(?:randum)?|note)s? to (.{3,80}?)\]?$/iu
+const ASKED = /^(?:personal |telephone |phone |unpublished |oral history )?interview (?:by|with|conducted by) (.{3,80}?)$/iu
+function saidByTitle(peeler: Peeler, piece: Piece): KindId | 'no title' | undefined {
+  const text = piece.trim('\\s.,:;').text
+  const asked = ASKED.exec(text)
+  if (asked) {
+    peeler.set('interviewer', readInnerNames(asked[1]!.replace(/ (?:II|III|IV)$/u, '')) ?? [{ literal: asked[1]! }])
+    peeler.says.push('interview')
+    return 'no title'
+  }
+  const sent = SENT.exec(text)
+  if (!sent || /^the editor/iu.test(sent[2]!)) return undefined
+  const own = /^(?:the )?author$/iu.test(sent[2]!)
+  const recipient = own ? undefined : readInnerNames(sent[2]!)
+  if (!own && (!recipient || !/^\p{Lu}/u.test(sent[2]!))) return undefined
+  peeler.set('genre', `${sent[1]![0]!.toUpperCase()}${sent[1]!.slice(1).toLowerCase()}`)
+  if (recipient) peeler.set('recipient', recipient)
+  return own ? 'no title' : 'archival-item'
+}
+const toldKind = (peeler: Peeler): KindId => (peeler.fields.interviewer ? 'interview' : 'personal-communication')
 
 /** In one order, whatever order they were found in. */
 const ordered = (fields: Fields): Fields =>
@@ -103,7 +126,7 @@ function innerPeople(peeler: Peeler) {
     const match = pattern.exec(peeler.rest.text)
     if (match && readInnerNames(match[1]!)) peeler.take(pattern, names(target))
   }
-  const ONE = '(?:\\p{Lu}\\.[\\s-]?)*[^,.;()“”\\uE001]+?'
+  const ONE = '(?:\\p{Lu}\\.[\\s-]?)*(?:[^,.;()“”\\uE001]|(?<=\\bSt)\\.)+?'
   /** Three and more with a comma before the "and", a pair, several without that comma, one: a publisher's "and" is none of theirs. */
   const LISTS = [`(${ONE}(?:,\\s${ONE})+,\\s(?:and|&)\\s${ONE})`, `(${ONE}(?:\\s(?:and|&)\\s${ONE})?)`, `(${ONE}(?:,\\s${ONE})*\\s(?:and|&)\\s${ONE})`]
     .map(list => `${list}(?=[,.;(\\uE001]|\\set al|$)`)
@@ -295,7 +318,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     .map((part) =>
       part
         .replace(/^[\s.,;:&"“”]+|[\s.,;:"“”]+$/gu, '')
-        .replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?)$/iu, '')
+        .replace(/^(?:in|on|at|by|and|available|from|pp?|article|no|vol|eds?|et al)$/iu, '').replace(/^on (?=\p{Lu})/u, '')
         .trim(),
     )
     .filter((part) => /\p{L}{2}/u.test(part))
@@ -353,6 +376,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     peeler.set('authority', peeler.fields.publisher)
     delete peeler.fields.publisher
   }
+  keptBy(peeler, kind, segments)
   const { publisher } = peeler.fields
   if (kind === 'talk' && publisher && !SCHOOL.test(publisher) && /present|poster|paper|keynote/iu.test(peeler.says.join(' '))) {
     peeler.set('event', publisher)
@@ -363,6 +387,40 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
   if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container)
     peeler.set('publisher', segments.shift()!)
   return segments.filter(part => part !== peeler.fields.container && part !== peeler.fields.publisher).join(', ')
+}
+
+const KEEPER = /\b(?:archives?|librar(?:y|ies)|museum|gallery|galleries|record office|collection|institute|trust|online|dissertations|theses)\b/iu
+const COLLECTION = /\b(?:papers|collection|records|fonds|manuscripts|mss)\b/iu
+const SHELF = /^(?:box|folder|file|item|shelf|reel|vol|album|map)\b/iu
+/** Who holds a picture, a letter or a thesis stands where a publisher would. */
+function keptBy(peeler: Peeler, kind: KindId, segments: string[]): void {
+  const { fields } = peeler
+  if (kind === 'preprint' && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
+  if (kind === 'song' && fields.author && !fields.performer) { fields.performer = fields.author; delete fields.author }
+  if (kind === 'thesis') {
+    const at = segments.findIndex(part => KEEPER.test(part) && !/\buniversit/iu.test(part))
+    if (at >= 0) peeler.set('archive', segments.splice(at, 1)[0]!)
+    return
+  }
+  if (kind === 'archival-item') {
+    const all = [fields.container, fields.publisher, fields.place, ...segments].filter(part => part !== undefined)
+    for (const name of ['container', 'publisher', 'place'] as const) delete fields[name]
+    const take = (name: FieldName, is: (part: string) => boolean) => {
+      const at = all.findIndex(is)
+      if (at >= 0) peeler.set(name, all.splice(at, 1)[0]!)
+    }
+    const shelves = all.filter(part => SHELF.test(part))
+    if (shelves.length) { peeler.set('archiveLocation', shelves.join(', ')); for (const one of shelves) all.splice(all.indexOf(one), 1) }
+    take('container', part => COLLECTION.test(part) && !/\b(?:library|museum|archives)\b/iu.test(part))
+    take('archive', part => KEEPER.test(part))
+    take('archivePlace', part => /^\p{Lu}[\p{L} .'’-]{2,40}$/u.test(part))
+    segments.splice(0, segments.length, ...all)
+    return
+  }
+  if (kind !== 'photograph' && kind !== 'artwork') return
+  for (const name of ['publisher', 'container'] as const) {
+    if (fields[name] && KEEPER.test(fields[name]) && !fields.archive) { fields.archive = fields[name]; delete fields[name] }
+  }
 }
 
 /** Where a talk is held that is no event. */

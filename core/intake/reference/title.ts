@@ -120,7 +120,9 @@ export function ofGenre(peeler: Peeler, title: Piece): boolean {
   }
   const said = GENERIC.exec(title.trim('\\s.,:;').text)
   if (!said) return false
-  peeler.set('genre', `${said[1]![0]!.toUpperCase()}${said[1]!.slice(1).toLowerCase()}`)
+  const word = `${said[1]![0]!.toUpperCase()}${said[1]!.slice(1).toLowerCase()}`
+  peeler.set('genre', word)
+  peeler.set('title', word)
   peeler.says.push('foreword')
   return true
 }
@@ -195,7 +197,7 @@ export function partAfterWhole(peeler: Peeler, title: Title | undefined): Title 
 /** "Review of *Working the Tide*, by Loveday Tremayne". */
 export function review(peeler: Peeler) {
   peeler.take(
-    /[,.]?\s*\breview of\s+(?:the \w+\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu,
+    /[,.]?\s*\breview of\s+(?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast)\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu,
     (match) => {
       peeler.set('reviewedTitle', match[1]!.trim())
       peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
@@ -207,7 +209,7 @@ export function review(peeler: Peeler) {
 /** Words that stand alone among the rest and say what the source is. */
 export function descriptions(peeler: Peeler) {
   const WORDS =
-    'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper|editorial|letter to the editor|press release|brochure|obituary|(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides'
+    'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper|editorial|letter to the editor|press release|brochure|obituary|map|mobile app|large language model|audio podcast|album|fact sheet|infographic|leaflet|pamphlet|opinion|oil on [a-z]+|acrylic on [a-z]+|ink on [a-z]+|etching|engraving|(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides'
   for (
     let guard = 0;
     guard < 4
@@ -218,6 +220,7 @@ export function descriptions(peeler: Peeler) {
     peeler.says.push(match[1] === undefined || /paper/iu.test(match[1]) ? 'Paper presentation' : match[1].replace(/^./u, (c) => c.toUpperCase())),
   )
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
+  peeler.take(/\baired\s+/iu)
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
   peeler.take(/\bretrieved from\s+(?=[^.]+\bwebsite\b)/iu)
   peeler.take(/\s+website:?(?=\s|\uE001|$)/iu)
