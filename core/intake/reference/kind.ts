@@ -65,6 +65,11 @@ export function decideKind({
   if (fields.director && !fields.author) return 'film'
   if (fields.producer && !fields.author && slanted) return 'tv-series'
   if (fields.host) return slanted && !inside.container ? 'podcast' : 'podcast-episode'
+  if (fields.version && !quoted && !fields.issue && !fields.pages && !says.includes('preprint') && !/rxiv\b/iu.test(`${text} ${container}`)) return /\bdata\b/iu.test(`${text} ${container}`) ? 'dataset' : 'software'
+  // Who holds it is named, and somebody made it.
+  if (slanted && !fields.edition && !fields.pages && fields.author?.some(name => name.family) && /\b(?:museum|gallery|picture library)\b/iu.test(`${text} ${container}`))
+    return /photograph|picture/iu.test(`${text} ${container}`) ? 'photograph' : 'artwork'
+  if (slanted && !container && /\brecords\b/iu.test(text) && !/\boffice\b/iu.test(text)) return 'album'
   // A journal's article has no editor.
   if (fields.editor && !fields.issue && (quoted || inside.said)) return 'chapter'
   if (/\barxiv|rxiv\b|\bpreprint\b/iu.test(`${text} ${container}`)) return 'preprint'

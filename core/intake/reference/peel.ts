@@ -18,6 +18,9 @@ export const MONTH =
 /** "(Studies in Urban Husbandry; vol. 7)", "(Studies in Urban Husbandry 7)": two words and more with capitals. */
 const SERIES =
   /\((\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|in|and|the|on|for|&)){1,9})[;,]?\s(?:vol\.?\s*|no\.?\s*)?(\d{1,3})\)/u
+/** "Studies in Urban Husbandry 7.", "Studies in Urban Husbandry; vol 7": a series is called one, or studies of something. */
+export const SERIES_BEHIND =
+  /(?<=[.;,\uE001]\s?)((?:(?:Studies|Series|Texts|Essays|Monographs|Contributions|Perspectives|Readings|Lectures|Topics|Advances)\s(?:in|on|of)\s[\p{Lu}][^.;,:()\uE001]{2,60}?)|(?:\p{Lu}[\p{L}’'-]+\s){1,6}(?:Series|Studies|Library|Monographs|Texts|Classics))[;,]?\s(?:[Vv]ol\.?\s*|[Nn]o\.?\s*)?(\d{1,3})(?=[.;,\s\uE001]|$)/u
 const MONTH_OR_SEASON = `(?:${MONTH}|${SEASON})`
 export const DAY = `(?:\\d{1,2}(?:st|nd|rd|th)?\\s+${MONTH},?\\s+\\d{4}|${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?,?\\s+\\d{4}|\\d{4}-\\d{2}-\\d{2}|\\d{4}\\s+${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}/\\d{1,2}/\\d{4})`
 const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?=\s|$)/u, '$1'))
@@ -25,6 +28,8 @@ const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?
 export class Peeler {
   readonly fields: Fields = {}
   readonly says: string[] = []
+  /** The title as it stands once a date that stood in it is taken out. */
+  titleAlone: string | undefined
   constructor(public rest: Piece) {}
 
   set(name: FieldName, value: Fields[FieldName] | undefined) {
@@ -110,7 +115,7 @@ export class Peeler {
       },
     )
     this.take(/[;,]\s*Sect\.\s*([^:;,.\uE001]{1,30})(?=:)/u, match => this.set('section', match[1]!.trim()))
-    this.take(/[,.(\uE001]\s*\b((?:[A-Z]{2,8}(?:\/[A-Z]{2,8})*)\s\d{2,6}(?:-\d{1,3})?:\d{4})\b\)?/u, (match) => {
+    this.take(/(?:^|[,.;(\uE001\s])\s?\b((?:[A-Z]{2,8}(?:\/[A-Z]{2,8})*)\s\d{2,6}(?:-\d{1,3})?:\d{4})\b\)?:?/u, (match) => {
       this.set('number', match[1]!)
       this.says.push('standard')
     })
@@ -124,15 +129,15 @@ export class Peeler {
     })
     this.take(/\(?\b(?:version\s+|v\.\s?(?=\d+\.\d))([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
     this.take(
-      /\(?\b((?:technical |research )?report|(?:tech\. )?rep\.)\s*(?:(?:no\.?:?|number|#)\s*)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
+      /\(?\b((?:technical |research )?report|(?:tech\. )?rep\.) ?(?:(?:no\.?:?|number|#) ?)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
       (match) => {
         this.set('number', match[2]!.replace(/\.$/u, ''))
         this.set('genre', /^tech/iu.test(match[1]!) ? 'Technical report' : /^research/iu.test(match[1]!) ? 'Research report' : 'Report')
         this.says.push('report')
       },
     )
-    this.take(/\(Publication No\.?\s*([\w-]*\d[\w-]*)\)/iu, match => this.set('number', match[1]!))
-    this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|Eur\.|GB|United States)?\s*Patent\s+(?:No\.?\s*)?(?:(?:US|EP|GB)\s*)?(\d[\d, ]{4,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
+    this.take(/\(Publication No\.?\s*((?=[\w-]*\d)[\w-]+)\)/iu, match => this.set('number', match[1]!))
+    this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|Eur\.|GB|United States)?\s*Patent\s+(?:No\.?\s*)?((?:(?:US|EP|GB)\s*)?\d[\d, ]{4,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
       this.set('number', match[1]!)
       this.says.push('patent')
     })
@@ -174,9 +179,18 @@ export class Peeler {
           this.pagesOrNumber(m[5])
         },
       ],
+      // no. 44, 2015, pp. 90–92
+      [
+        new RegExp(`,\\s*no\\.\\s*(\\d[\\w–/-]*),\\s*((?:${MONTH_OR_SEASON}\\s+)?\\d{4}),\\s*pp?\\.\\s*(${RANGE})`, 'iu'),
+        (m) => {
+          this.set('issue', m[1]!)
+          this.date(m[2])
+          this.pagesOrNumber(m[3])
+        },
+      ],
       // A journal that has issues only: no. 47 (2019): 12–20 · no. 47, pp. 12–20
       [
-        new RegExp(`,\\s*no\\.\\s*(\\d[\\w–/-]*)(?:\\s*\\(([^)]{1,24})\\)\\s*:\\s*|\\s*,\\s*pp?\\.\\s*)(${RANGE})`, 'u'),
+        new RegExp(`,\\s*[Nn]o\\.\\s*(\\d[\\w–/-]*)(?:\\s*\\(([^)]{1,24})\\)\\s*:\\s*|\\s*,\\s*(?:pp?\\.\\s*|(?=\\d+\\s?[-–—])))(${RANGE})(?=[\\s.,;\\uE001]|$)`, 'u'),
         (m) => {
           this.set('issue', m[1]!)
           this.date(m[2])
@@ -238,7 +252,7 @@ export class Peeler {
     ])
     // An issue alone: "*Quarterly of Small Trades*, (47), 22–31".
     JOURNAL.push([
-      new RegExp(`[,\\uE001]\\s*\\((?!(?:1[5-9]|20)\\d{2}\\))(\\d{1,4})\\)\\s*[,:]\\s*(${RANGE})`, 'u'),
+      new RegExp(`[,\\uE001]\\s*\\((?!(?:1[5-9]|20)\\d{2}\\))(\\d{1,4})\\)\\s*[,:]\\s*(?:pp?\\.\\s*)?(${RANGE})`, 'u'),
       (m) => {
         this.set('issue', m[1]!)
         this.pagesOrNumber(m[2])

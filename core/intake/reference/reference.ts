@@ -8,10 +8,12 @@ import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { looksLikeGroup, surname, type Name } from '../../source/names'
 import { headAndDate, takeLeadingDate } from './head'
+import { keptBy } from './keeper'
 import { readLaw } from './law'
 import { decideKind } from './kind'
 import { readHead, readInnerNames } from './names'
-import { DAY, MONTH, Peeler } from './peel'
+import { DAY, MONTH, Peeler, SERIES_BEHIND } from './peel'
+import { saidByTitle, toldKind } from './sent'
 import { GAP, Piece } from './text'
 import { descriptions, ofGenre, partAfterWhole, review, takeTitle, volumeTitled } from './title'
 import { REPEATED } from './split'
@@ -61,11 +63,12 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   const slanted = title?.piece.isItalic ?? false
   if (title) volumeTitled(peeler, title)
   const said = title && !quoted ? saidByTitle(peeler, title.piece) : undefined
-  if (title && said !== 'no title' && !ofGenre(peeler, title.piece)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
+  if (title && said !== 'no title' && !ofGenre(peeler, title.piece)) peeler.set('title', peeler.titleAlone ?? title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
   peeler.edition()
   innerPeople(peeler)
+  if (slanted) peeler.take(SERIES_BEHIND, (match) => { peeler.set('series', match[1]!.trim()); peeler.set('seriesNumber', match[2]!) })
   peeler.places()
   const inside = takeInside(peeler)
   lateDates(peeler)
@@ -82,28 +85,6 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
     peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
   return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
 }
-
-/** "Letter to Agnes Whitcombe", "Email to the author", "Interview by Hugh Fitzalan": a description in the place of a title. */
-const SENT = /^(?:\[)?(letter|postcard|e-?mail(?: message)?|text message|telegram|memo(?:randum)?|note)s? to (.{3,80}?)\]?$/iu
-const ASKED = /^(?:personal |telephone |phone |unpublished |oral history )?interview (?:by|with|conducted by) (.{3,80}?)$/iu
-function saidByTitle(peeler: Peeler, piece: Piece): KindId | 'no title' | undefined {
-  const text = piece.trim('\\s.,:;').text
-  const asked = ASKED.exec(text)
-  if (asked) {
-    peeler.set('interviewer', readInnerNames(asked[1]!.replace(/ (?:II|III|IV)$/u, '')) ?? [{ literal: asked[1]! }])
-    peeler.says.push('interview')
-    return 'no title'
-  }
-  const sent = SENT.exec(text)
-  if (!sent || /^the editor/iu.test(sent[2]!)) return undefined
-  const own = /^(?:the )?author$/iu.test(sent[2]!)
-  const recipient = own ? undefined : readInnerNames(sent[2]!)
-  if (!own && (!recipient || !/^\p{Lu}/u.test(sent[2]!))) return undefined
-  peeler.set('genre', `${sent[1]![0]!.toUpperCase()}${sent[1]!.slice(1).toLowerCase()}`)
-  if (recipient) peeler.set('recipient', recipient)
-  return own ? 'no title' : 'archival-item'
-}
-const toldKind = (peeler: Peeler): KindId => (peeler.fields.interviewer ? 'interview' : 'personal-communication')
 
 /** In one order, whatever order they were found in. */
 const ordered = (fields: Fields): Fields =>
@@ -126,10 +107,10 @@ function innerPeople(peeler: Peeler) {
     const match = pattern.exec(peeler.rest.text)
     if (match && readInnerNames(match[1]!)) peeler.take(pattern, names(target))
   }
-  const ONE = '(?:\\p{Lu}\\.[\\s-]?)*(?:[^,.;()“”\\uE001]|(?<=\\bSt)\\.)+?'
+  const ONE = '(?:\\p{Lu}\\.(?:-\\p{L}\\.)?[\\s-]?)*(?:[^,.;()“”\\uE001]|(?<=\\bSt)\\.)+?'
   /** Three and more with a comma before the "and", a pair, several without that comma, one: a publisher's "and" is none of theirs. */
   const LISTS = [`(${ONE}(?:,\\s${ONE})+,\\s(?:and|&)\\s${ONE})`, `(${ONE}(?:\\s(?:and|&)\\s${ONE})?)`, `(${ONE}(?:,\\s${ONE})*\\s(?:and|&)\\s${ONE})`]
-    .map(list => `${list}(?=[,.;(\\uE001]|\\set al|$)`)
+    .map(list => `${list}(?=[,;(\\uE001]|(?<!\\bSt)\\.|\\set al|\\sfor\\s|$)`)
   const spoken = (verb: string, target: FieldName) => {
     for (const list of LISTS) {
       const found = new RegExp(`${verb}\\s+${list}`, 'u').exec(peeler.rest.text)
@@ -146,6 +127,7 @@ function innerPeople(peeler: Peeler) {
   // "Penn H, trans.", "Penn, H., Translator;"
   const behind = /[.,;\uE001]\s+([^.;()“”\uE001]{2,40}?(?:\.(?=,))?),\s*(?:trans(?:lators?)?)\b[.;]?/iu
   when(behind, 'translator')
+  when(/;\s+([^;“”()]{4,160}?),\s*Translators?\b[;,]?/u, 'translator')
   // "J. Bellerby and J.-W. Roos, Transl."
   when(/[,;\uE001]\s+((?:\p{Lu}\.[\s-]?)+[^“”();]{2,120}?),\s*(?:Transl?|Translators?)\b\.?[;,]?/u, 'translator')
   // "In F. Drummond & A. Petit (Eds.), …", "In: Drummond F, Petit A, editors. …", "F. Drummond and A. Petit, Eds.",
@@ -300,7 +282,9 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
   ].includes(kind)
   if (inside.container && (inPart || inside.said)) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
   else if (inside.container && !slanted) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
-  else if (inside.container && ['tv-series', 'book', 'talk'].includes(kind)) peeler.says.push(inside.container.text)
+  else if (inside.container && kind === 'talk') peeler.set('event', inside.container.trim('\\s.,;:()\uE001').text)
+  else if (inside.container && kind === 'thesis') peeler.set('archive', inside.container.trim('\\s.,;:()\uE001').text)
+  else if (inside.container && ['tv-series', 'book'].includes(kind)) peeler.says.push(inside.container.text)
   // "Coast. Eng. Lett.": the stops of an abbreviated journal end no sentence.
   if (kind === 'journal-article' && !peeler.fields.container) {
     const short = /^[\s.,;:\uE001]*((?:\p{Lu}\p{L}{0,9}\.\s+){1,6}(?:\p{Lu}\p{L}{0,12}\.?)?)(?=\s*[,;\uE001]|\s*$)/u
@@ -378,7 +362,11 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
   }
   keptBy(peeler, kind, segments)
   const { publisher } = peeler.fields
-  if (kind === 'talk' && publisher && !SCHOOL.test(publisher) && /present|poster|paper|keynote/iu.test(peeler.says.join(' '))) {
+  if (kind === 'talk' && peeler.fields.event && publisher && !SCHOOL.test(publisher)) {
+    peeler.set('eventPlace', publisher)
+    delete peeler.fields.publisher
+  }
+  else if (kind === 'talk' && publisher && !SCHOOL.test(publisher) && /present|poster|paper|keynote/iu.test(peeler.says.join(' '))) {
     peeler.set('event', publisher)
     peeler.set('eventPlace', peeler.fields.place)
     delete peeler.fields.publisher
@@ -387,40 +375,6 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
   if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container)
     peeler.set('publisher', segments.shift()!)
   return segments.filter(part => part !== peeler.fields.container && part !== peeler.fields.publisher).join(', ')
-}
-
-const KEEPER = /\b(?:archives?|librar(?:y|ies)|museum|gallery|galleries|record office|collection|institute|trust|online|dissertations|theses)\b/iu
-const COLLECTION = /\b(?:papers|collection|records|fonds|manuscripts|mss)\b/iu
-const SHELF = /^(?:box|folder|file|item|shelf|reel|vol|album|map)\b/iu
-/** Who holds a picture, a letter or a thesis stands where a publisher would. */
-function keptBy(peeler: Peeler, kind: KindId, segments: string[]): void {
-  const { fields } = peeler
-  if (kind === 'preprint' && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
-  if (kind === 'song' && fields.author && !fields.performer) { fields.performer = fields.author; delete fields.author }
-  if (kind === 'thesis') {
-    const at = segments.findIndex(part => KEEPER.test(part) && !/\buniversit/iu.test(part))
-    if (at >= 0) peeler.set('archive', segments.splice(at, 1)[0]!)
-    return
-  }
-  if (kind === 'archival-item') {
-    const all = [fields.container, fields.publisher, fields.place, ...segments].filter(part => part !== undefined)
-    for (const name of ['container', 'publisher', 'place'] as const) delete fields[name]
-    const take = (name: FieldName, is: (part: string) => boolean) => {
-      const at = all.findIndex(is)
-      if (at >= 0) peeler.set(name, all.splice(at, 1)[0]!)
-    }
-    const shelves = all.filter(part => SHELF.test(part))
-    if (shelves.length) { peeler.set('archiveLocation', shelves.join(', ')); for (const one of shelves) all.splice(all.indexOf(one), 1) }
-    take('container', part => COLLECTION.test(part) && !/\b(?:library|museum|archives)\b/iu.test(part))
-    take('archive', part => KEEPER.test(part))
-    take('archivePlace', part => /^\p{Lu}[\p{L} .'’-]{2,40}$/u.test(part))
-    segments.splice(0, segments.length, ...all)
-    return
-  }
-  if (kind !== 'photograph' && kind !== 'artwork') return
-  for (const name of ['publisher', 'container'] as const) {
-    if (fields[name] && KEEPER.test(fields[name]) && !fields.archive) { fields.archive = fields[name]; delete fields[name] }
-  }
 }
 
 /** Where a talk is held that is no event. */

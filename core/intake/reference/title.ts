@@ -98,13 +98,16 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
     peeler.rest = peeler.rest.slice(own.to)
     return
   }
-  const of = /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})\s+of\s+/iu.exec(peeler.rest.text)
-  const run = of ? peeler.rest.italicRun(of[0].length) : undefined
-  if (!of || !run || run.from - of[0].length > 1) return
+  const of = /(?:^|[.,\uE001])\s*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})\s+of\s+/iu.exec(peeler.rest.text)
+  const from = of ? of.index + of[0].length : 0
+  const run = of ? peeler.rest.italicRun(from) : undefined
+  if (!of || !run || run.from - from > 1) return
   peeler.set('volume', of[1]!)
   peeler.set('volumeTitle', title.piece.trim('\\s,.:;').text)
   title.piece = peeler.rest.slice(run.from, run.to)
-  peeler.rest = peeler.rest.slice(run.to)
+  const before = peeler.rest.slice(0, of.index)
+  const behind = peeler.rest.slice(run.to)
+  peeler.rest = new Piece(before.text + GAP + behind.text, [...before.italic, false, ...behind.italic])
 }
 
 const GENERIC = new RegExp(`^(${FRONT_MATTER})(?:\\s+to)?$`, 'iu')
@@ -197,7 +200,7 @@ export function partAfterWhole(peeler: Peeler, title: Title | undefined): Title 
 /** "Review of *Working the Tide*, by Loveday Tremayne". */
 export function review(peeler: Peeler) {
   peeler.take(
-    /[,.]?\s*\breview of\s+(?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast)\s+)?(.{3,200}?),?\s+by\s+((?:\p{Lu}\.[\s-]?)*[^.,\uE001]{2,60})[.,]?(?=\s|\uE001|$)/iu,
+    /[,.]?\s*\breview of\s+(?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast)\s+)?(.{3,200}?),?\s+by\s+((?:(?<=[\s-])\p{Lu}\.[\s-]?|[^.,\uE001]){2,80})[.,]?(?=\s|\uE001|$)/iu,
     (match) => {
       peeler.set('reviewedTitle', match[1]!.trim())
       peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
@@ -220,6 +223,11 @@ export function descriptions(peeler: Peeler) {
     peeler.says.push(match[1] === undefined || /paper/iu.test(match[1]) ? 'Paper presentation' : match[1].replace(/^./u, (c) => c.toUpperCase())),
   )
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
+  peeler.take(/\bpreprint at\s+/iu, () => peeler.says.push('preprint'))
+  peeler.take(/\(((?:oil|acrylic|ink|watercolour|watercolor|pencil) on \p{L}+|photograph|etching|engraving), ((?:ca?\. )?(?:\d{1,2} \p{L}+ )?\d{4})\)/iu, (match) => {
+    peeler.says.push(match[1]!)
+    peeler.set('issued', readDate(match[2]!))
+  })
   peeler.take(/\baired\s+/iu)
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
   peeler.take(/\bretrieved from\s+(?=[^.]+\bwebsite\b)/iu)

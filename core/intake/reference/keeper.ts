@@ -1,0 +1,41 @@
+/** Who holds what a reference names: pictures, letters, theses; and what a service or a server is to its kind. */
+import type { FieldName } from '../../source/fields'
+import type { KindId } from '../../source/kinds'
+import type { Peeler } from './peel'
+
+const KEEPER = /\b(?:archives?|librar(?:y|ies)|museum|gallery|galleries|record office|collection|institute|trust|online|dissertations|theses)\b/iu
+const COLLECTION = /\b(?:papers|collection|records|fonds|manuscripts|mss)\b/iu
+const SHELF = /^(?:box|folder|file|item|shelf|reel|vol|album|map)\b/iu
+/** Who holds a picture, a letter or a thesis stands where a publisher would. */
+export function keptBy(peeler: Peeler, kind: KindId, segments: string[]): void {
+  const { fields } = peeler
+  if (['software', 'dataset', 'ai-output'].includes(kind) && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
+  if (kind === 'social-post' && !fields.container) peeler.set('container', peeler.says.find(word => /^\p{Lu}\p{L}+$/u.test(word) && !/^(?:post|tweet|video|photo|thread)$/iu.test(word)))
+  if (kind === 'preprint' && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
+  if (kind === 'song' && fields.author && !fields.performer) { fields.performer = fields.author; delete fields.author }
+  if (kind === 'thesis') {
+    const at = segments.findIndex(part => KEEPER.test(part) && !/\buniversit/iu.test(part))
+    if (at >= 0) peeler.set('archive', segments.splice(at, 1)[0]!)
+    return
+  }
+  if (kind === 'archival-item') {
+    const all = [fields.container, fields.publisher, fields.place, ...segments].filter(part => part !== undefined)
+    delete fields.container
+    delete fields.publisher
+    delete fields.place
+    const take = (name: FieldName, is: (part: string) => boolean) => {
+      const at = all.findIndex(is)
+      if (at >= 0) peeler.set(name, all.splice(at, 1)[0]!)
+    }
+    const shelves = all.filter(part => SHELF.test(part))
+    if (shelves.length) { peeler.set('archiveLocation', shelves.join(', ')); for (const one of shelves) all.splice(all.indexOf(one), 1) }
+    take('container', part => COLLECTION.test(part) && !/\b(?:library|museum|archives)\b/iu.test(part))
+    take('archive', part => KEEPER.test(part))
+    take('archivePlace', part => /^\p{Lu}[\p{L} .'’-]{2,40}$/u.test(part))
+    segments.splice(0, segments.length, ...all)
+    return
+  }
+  if (kind !== 'photograph' && kind !== 'artwork') return
+  if (fields.publisher && KEEPER.test(fields.publisher) && !fields.archive) { fields.archive = fields.publisher; delete fields.publisher }
+  if (fields.container && KEEPER.test(fields.container) && !fields.archive) { fields.archive = fields.container; delete fields.container }
+}
