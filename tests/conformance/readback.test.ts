@@ -66,16 +66,16 @@ function share(set: string, style: string): number {
 /** In per cent, as they were on 2026-12-01; a change that lowers one is looked at before the number is. */
 describe.each<[string, Record<string, number>]>([
   ['c/', {
-    'apa-7': 90, 'mla-9': 86, 'chicago-18-notes/bibliography': 88, 'chicago-18-author-date': 88, 'harvard': 88, 'ieee': 91,
-    'vancouver': 84, 'ama-11': 86, 'acs': 88, 'nature': 86,
+    'apa-7': 96, 'mla-9': 94.5, 'chicago-18-notes/bibliography': 94.5, 'chicago-18-author-date': 92.5, 'harvard': 94.5, 'ieee': 94,
+    'vancouver': 93.5, 'ama-11': 93.5, 'acs': 96, 'nature': 95,
   }],
   ['b/', {
-    'apa-7': 92, 'mla-9': 90, 'chicago-18-notes/bibliography': 90, 'chicago-18-author-date': 88, 'harvard': 91, 'ieee': 92,
-    'vancouver': 85, 'ama-11': 87, 'acs': 92, 'nature': 84,
+    'apa-7': 96.5, 'mla-9': 96, 'chicago-18-notes/bibliography': 94.5, 'chicago-18-author-date': 92, 'harvard': 95, 'ieee': 94.5,
+    'vancouver': 96, 'ama-11': 93, 'acs': 96, 'nature': 91,
   }],
   ['', {
-    'apa-7': 95, 'mla-9': 94, 'chicago-18-notes/bibliography': 94, 'chicago-18-author-date': 94, 'harvard': 95, 'ieee': 95,
-    'vancouver': 92, 'ama-11': 94, 'acs': 94, 'nature': 90,
+    'apa-7': 97.5, 'mla-9': 96, 'chicago-18-notes/bibliography': 95.5, 'chicago-18-author-date': 95.5, 'harvard': 96.5, 'ieee': 95.5,
+    'vancouver': 97.5, 'ama-11': 96, 'acs': 96.5, 'nature': 94,
   }],
 ])('set %s read back', (set, floors) => {
   it.each(Object.entries(floors))('%s', (style, least) => expect(share(set, style)).toBeGreaterThanOrEqual(least))

@@ -20,6 +20,7 @@ export function decideKind({
 }): KindId {
   const { fields, says } = peeler
   if (says.includes('foreword')) return 'foreword'
+  if (says.includes('newspaper')) return 'newspaper-article'
   if (fields.interviewer && !fields.editor) return 'interview'
   if (says.includes('episode') && fields.season && (inside.container ?? fields.container)) return fields.host ? 'podcast-episode' : 'tv-episode'
   if (fields.author?.[0]?.literal?.startsWith('@') && fields.url) return 'social-post'
@@ -81,11 +82,13 @@ export function decideKind({
     return 'chapter'
   }
   const news =
-    /\b(?:gazette|times|courier|herald|tribune|chronicle|guardian|post|daily|observer|telegraph|mirror|sentinel|argus|echo|news(?:paper)?)\b/iu.test(
+    /\b(?:gazette|times|evening|standard|examiner|dispatch|advertiser|express|star|independent|courier|herald|tribune|chronicle|guardian|post|daily|observer|telegraph|mirror|sentinel|argus|echo|news(?:paper)?)\b/iu.test(
       container || text,
     )
   if (fields.volume || fields.issue) {
     if (fields.editor && fields.publisher) return 'chapter'
+    // A journal has no editions.
+    if (fields.edition && !fields.issue && !quoted) return 'book'
     // A volume of a book: italic title and no container.
     if (!quoted && !inside.container && !fields.issue && (slanted || (!fields.pages && /\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text))))
       return 'book'
@@ -96,6 +99,9 @@ export function decideKind({
   if ((part || (!slanted && !container)) && news && !fields.doi && !/\bpress\b|\p{L}:\s*\p{Lu}/iu.test(text)) return 'newspaper-article'
   if (part && fields.editor) return 'chapter'
   if (fields.doi && part) return 'journal-article'
+  if (part && fields.url && !fields.doi && fields.issued?.start?.day && /\b(?:weekly|monthly|magazine|fortnightly)\b/iu.test(container || text)) return 'magazine-article'
+  // A page of a site has no pages.
+  if (part && fields.url && fields.pages && fields.issued?.start?.day) return 'newspaper-article'
   if (part && fields.url) return /\bblog\b|notes\b|diary\b/iu.test(container) ? 'blog-post' : 'web-page'
   if (part && container)
     return /press|books|house|:/iu.test(text) && fields.pages

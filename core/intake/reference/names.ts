@@ -1,6 +1,6 @@
 /** The names at the head of a formatted reference, in the orders and punctuations of the styles. */
 import type { Name } from '../../source/names'
-import { readName } from '../../source/names'
+import { looksLikeGroup, readName } from '../../source/names'
 import { PARTICLE as SMALL } from '../../text/lists/particles'
 
 const PARTICLE = `(?:(?:${SMALL}|Van|Von|De)\\s+)*`
@@ -11,7 +11,7 @@ const SHORT_HEAD = '(?:(?:Ó|Ua|Uí|Ní|Nic|St\\.?|Ste\\.?)\\s)?'
 const SURNAME = `${PARTICLE}${SHORT_HEAD}${WORD}(?:\\s(?!(?:Jr|Sr|II|III|IV)\\b)${WORD}){0,2}`
 const INITIAL = '(?!St\\.|Ste\\.)\\p{Lu}\\p{Ll}?\\.'
 /** The second of two with a hyphen may be small: "J.-w.". */
-const BARE_INITIALS = `${INITIAL}(?:\\s?[-‐‑]\\s?\\p{L}\\p{Ll}?\\.|\\s?${INITIAL})*`
+const BARE_INITIALS = `${INITIAL}(?:\\s?[-‐‑]\\s?\\p{L}\\p{Ll}?\\.|\\s?${INITIAL}|\\s\\p{Ll}\\.(?=,|\\s[&(]|\\sand\\s))*`
 const INITIALS = `${BARE_INITIALS}(?:\\s(?:${SMALL}))*`
 const GIVEN = `(?:${WORD}|${INITIAL})(?:[\\s-](?:${WORD}|${INITIAL}|\\p{Lu}(?![\\p{L}.])))*(?:\\s(?:${SMALL}))?`
 /**
@@ -57,7 +57,7 @@ function particle(family: string): Pick<Name, 'family' | 'particle'> {
 const clean = (name: Name): Name =>
   Object.fromEntries(
     Object.entries(name)
-      .map(([key, value]) => [key, key === 'suffix' && /^(?:jr|sr)$/iu.test(value as string) ? `${value}.` : value])
+      .map(([key, value]) => [key, key === 'given' ? (value as string).replace(/(?<=\p{Lu}\. )\p{Ll}(?=\.)/gu, small => small.toUpperCase()) : key === 'suffix' && /^(?:jr|sr)$/iu.test(value as string) ? `${value}.` : value])
       .filter(([, value]) => value),
   ) as Name
 
@@ -145,7 +145,8 @@ function consume(text: string, grammar: Grammar): Head | undefined {
     const group = /&|and/u.test(separator[0])
       ? /^(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|for|the|and))+)(?=\.\s|\s\()/u.exec(rest)
       : undefined
-    if (group) { names.push({ literal: group[1]! }); end = at + group[1]!.length }
+    // "Le Roux, J. R., and Siobhan O’Hara": a person, in the order of speech.
+    if (group) { names.push(looksLikeGroup(group[1]!) || group[1]!.split(' ').length > 3 ? { literal: group[1]! } : natural(group[1]!)); end = at + group[1]!.length }
     break
   }
   return { names, grammar: grammar.id, end, others }

@@ -47,6 +47,7 @@ export class Peeler {
 
   /** Addresses, DOIs, dates of access, and everything in square brackets. */
   outside() {
+    this.take(/(?<=[.\uE001] )(?:Print|Web)\.(?=\s|$)/u)
     this.take(/\[(?:internet|online)\]/iu, () => this.says.push('online'))
     const accessed = (match: RegExpExecArray) => this.set('accessed', read(match[1]!))
     for (const pattern of [
@@ -129,13 +130,14 @@ export class Peeler {
     })
     this.take(/\(?\b(?:version\s+|v\.\s?(?=\d+\.\d))([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
     this.take(
-      /\(?\b((?:technical |research )?report|(?:tech\. )?rep\.) ?(?:(?:no\.?:?|number|#) ?)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
+      /\(?\b((?:technical |research )?report|tech\. rep\.|(?<=[,;(\uE001] ?)rep\.) ?(?:(?:no\.?:?|number|#) ?)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
       (match) => {
         this.set('number', match[2]!.replace(/\.$/u, ''))
         this.set('genre', /^tech/iu.test(match[1]!) ? 'Technical report' : /^research/iu.test(match[1]!) ? 'Research report' : 'Report')
         this.says.push('report')
       },
     )
+    this.take(/\b(\d{1,4}(?:\.\d{1,2})? ?[×x] ?\d{1,4}(?:\.\d{1,2})? ?(?:cm|mm|in)\b)/u, match => this.set('dimensions', match[1]!))
     this.take(/\(Publication No\.?\s*((?=[\w-]*\d)[\w-]+)\)/iu, match => this.set('number', match[1]!))
     this.take(/\(?\b(?:U\.?S\.?|UK|European|EP|Eur\.|GB|United States)?\s*Patent\s+(?:No\.?\s*)?((?:(?:US|EP|GB)\s*)?\d[\d, ]{4,}\d(?:\s?[A-Z]\d?)?)\)?/iu, (match) => {
       this.set('number', match[1]!)
@@ -179,9 +181,26 @@ export class Peeler {
           this.pagesOrNumber(m[5])
         },
       ],
+      [
+        /[, ] ?(\d{1,4}) ?, ?Article ((?=\w*\d)\w+)/u,
+        (m) => {
+          this.set('volume', m[1]!)
+          this.set('number', m[2]!)
+        },
+      ],
+      // 14.2 (2018): 101–19, as MLA had it
+      [
+        new RegExp(`\\s(\\d{1,4})\\.(\\d{1,3}) ?\\((\\d{4})\\) ?: ?(${RANGE})`, 'u'),
+        (m) => {
+          this.set('volume', m[1]!)
+          this.set('issue', m[2]!)
+          this.set('issued', readDate(m[3]!))
+          this.pagesOrNumber(m[4])
+        },
+      ],
       // no. 44, 2015, pp. 90–92
       [
-        new RegExp(`,\\s*no\\.\\s*(\\d[\\w–/-]*),\\s*((?:${MONTH_OR_SEASON}\\s+)?\\d{4}),\\s*pp?\\.\\s*(${RANGE})`, 'iu'),
+        new RegExp(`, ?no\\. ?(\\d[\\w–/-]*), ?((?:${MONTH_OR_SEASON} )?\\d{4}), ?pp?\\. ?(${RANGE})`, 'iu'),
         (m) => {
           this.set('issue', m[1]!)
           this.date(m[2])

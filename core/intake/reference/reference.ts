@@ -7,6 +7,7 @@ import type { KindId } from '../../source/kinds'
 import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { looksLikeGroup, surname, type Name } from '../../source/names'
+import { setDown } from '../../source/values/spoken'
 import { headAndDate, takeLeadingDate } from './head'
 import { keptBy } from './keeper'
 import { readLaw } from './law'
@@ -30,11 +31,24 @@ export interface ReadReference {
 }
 
 /**
+ * A work of reference before its entry, as the numbered styles of medicine have it: "Dictionary of place. 2nd ed. New York:
+ * Garland Gate; 2005. Verge; p. 611.", "Hivepedia [Internet]. 2025 Jan 30. Waggle dance. Available from: …".
+ */
+const WHOLE_FIRST =
+  /^((?=[^.[\]]*(?:dictionary|encyclop|pedia\b|lexicon|thesaurus))[^.[\]]{3,120})( \[Internet\])?\. (.{0,160}?\d{4}(?: [A-Z][a-z]{2}(?: \d{1,2})?)?(?: \[cited [^\]]{4,30}\])?|.{0,120}?\[date unknown\](?: \[cited [^\]]{4,30}\])?)\. (\p{Lu}[^.;]{1,80})(?:; (pp?\. [\d, –-]+))?\.?( Available from: \S+)?\.?$/iu
+function entryFirst(piece: Piece): Piece {
+  const read = piece.length < 600 ? WHOLE_FIRST.exec(piece.text) : null
+  if (!read) return piece
+  const [, whole, online = '', facts, entry, pages, link = ''] = read
+  return Piece.read(`${entry!}. In: <i>${whole!}</i>${online}. ${facts!}.${pages ? ` ${pages}.` : ''}${link}`)
+}
+
+/**
  * Reads one reference; undefined when nothing in it looks like one. Never throws.
  * @param before the names of the entry before, for one that repeats them by a sign; it has none when they are not known
  */
 export function readReference(input: string, before?: readonly Name[]): ReadReference | undefined {
-  let piece = Piece.read(input)
+  let piece = entryFirst(Piece.read(input))
   const sign = REPEATED.exec(piece.text)
   if (sign) piece = piece.slice(sign[0].length)
   const numbering = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)](?=\s)|[•·–—*-]\s)\s*/u.exec(piece.text)
@@ -57,7 +71,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   }
   // A review that has no title of its own begins with what it reviews.
   if (/^[\s.,]*review of\s/iu.test(peeler.rest.text)) review(peeler)
-  let title = takeTitle(peeler)
+  let title = peeler.fields.reviewedTitle && !/^[\s.,\uE001]*[“‘"]/u.test(peeler.rest.text) ? undefined : takeTitle(peeler)
   title = partAfterWhole(peeler, title)
   const quoted = title?.quoted ?? false
   const slanted = title?.piece.isItalic ?? false
@@ -72,6 +86,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   peeler.places()
   const inside = takeInside(peeler)
   lateDates(peeler)
+  newspaperFirst(peeler, quoted)
   const certain = new Set(Object.keys(peeler.fields) as FieldName[])
   certain.delete('title')
   const kind = said && said !== 'no title' ? said : said ? toldKind(peeler) : decideKind({ peeler, quoted, slanted, inside })
@@ -84,6 +99,16 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   if (peeler.fields.author && peeler.says.some((word) => word.startsWith('@')))
     peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
   return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
+}
+
+/** "THE TAMSIN GAZETTE, “Floating market to close”, 4 May 2023": a newspaper in the place of an author. */
+function newspaperFirst(peeler: Peeler, quoted: boolean): void {
+  const { author, issued, container } = peeler.fields
+  const name = author?.length === 1 ? author[0]!.literal : undefined
+  if (!quoted || !name || container || !issued?.start?.day || !/\b(?:gazette|times|courier|herald|tribune|chronicle|observer|telegraph|sentinel|argus|echo)\b/iu.test(name)) return
+  delete peeler.fields.author
+  peeler.set('container', setDown(name))
+  peeler.says.push('newspaper')
 }
 
 /** In one order, whatever order they were found in. */
@@ -215,7 +240,9 @@ function takeInside(peeler: Peeler, begun = false): Inside {
   }
   if (said || marked) {
     const start = /^[\s.,;\uE001]*/u.exec(peeler.rest.text)![0].length
-    const end = /[.,;(\uE001]|\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u.exec(peeler.rest.text.slice(start))
+    const inside = peeler.rest.text.slice(start)
+    // "Proc. 4th Int. Conf. River Eng., Turin": the stops of a shortened name end nothing.
+    const end = (/^(?:\d{4} )?(?:Proc|Trans|Int|Annu|Symp|Conf|Rec|Dig)\./u.test(inside) ? /[,;(\uE001]/u : /[.,;(\uE001]|\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u).exec(inside)
     const container = peeler.rest.slice(start, end ? start + end.index : peeler.rest.length)
     peeler.rest = peeler.rest.slice(start + container.length)
     return { said: true, container: container.trim() }
@@ -226,6 +253,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
 /** Dates that stand behind the title: in brackets with the publisher, or among the rest. */
 function lateDates(peeler: Peeler) {
   // A year by itself before the facts of a later edition is that of the first: "1911. Translated by …, 1998."
+  peeler.take(/(?<=^|[.,\uE001])\s*((?:ca?\. ?|circa )?\d{1,4} BCE)[.,](?=\s|\uE001)/iu, match => peeler.set('originalDate', readDate(match[1]!)))
   if (!peeler.fields.issued && /\b(?:1[4-9]|20)\d{2}\b[\s\S]*\b(?:1[4-9]|20)\d{2}\b/u.test(peeler.rest.text))
     peeler.take(/^[\s.,\uE001]*\b((?:1[4-9]|20)\d{2})\.(?=\s|\uE001)/u, (match) => peeler.set('originalDate', readDate(match[1]!)))
   if (!peeler.fields.issued && !peeler.fields.status && !peeler.says.includes('no date')) {
@@ -355,6 +383,12 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
       peeler.fields.publisher = next!
     } else if (!looksLikePublisher(next!)) peeler.fields.place = next!
     segments.shift()
+  }
+  // "in Proc. 4th Int. Conf. River Eng., Turin, Italy": where it was held.
+  if (kind === 'conference-paper' && peeler.fields.publisher && !looksLikePublisher(peeler.fields.publisher) && /^(?:\d{4} )?(?:Proc|Int|Annu|Conf)\./u.test(peeler.fields.container ?? '')) {
+    peeler.set('eventPlace', [peeler.fields.publisher, peeler.fields.place].filter(Boolean).join(', '))
+    delete peeler.fields.publisher
+    delete peeler.fields.place
   }
   if (kind === 'patent' && peeler.fields.publisher) {
     peeler.set('authority', peeler.fields.publisher)

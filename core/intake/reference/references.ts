@@ -7,7 +7,8 @@ import { STYLES, type Style } from '../../styles'
 import { plain } from '../../text/runs'
 import { stripRich } from '../../text/rich'
 import type { FieldName } from '../../source/fields'
-import type { Source } from '../../source/model'
+import type { KindId } from '../../source/kinds'
+import type { Fields, Source } from '../../source/model'
 import { readReference } from './reference'
 import { splitReferences } from './split'
 import type { Intake, Problem, Progress, Proposal } from '../proposal'
@@ -23,8 +24,7 @@ export function readReferences(text: string, progress?: Progress): Intake {
     const where = `paragraph ${i + 1}`
     const original = piece.replace(/\*/gu, '')
     const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
-    // A foreword may have no title of its own.
-    if (!read || !(read.fields.title ?? (read.kind === 'foreword' && read.fields.container))) {
+    if (!read || (read.fields.title === undefined && !namedOtherwise(read))) {
       problems.push({
         where,
         what: `“${original.slice(0, 60)}${original.length > 60 ? '…' : ''}” could not be read as a reference; type it instead.`,
@@ -52,6 +52,11 @@ export function readReferences(text: string, progress?: Progress): Intake {
   })
   return { proposals, problems }
 }
+
+/** What has no title of its own: a foreword to a book, a review of one, a conversation, a letter. */
+const namedOtherwise = ({ kind, fields }: { kind: KindId, fields: Fields }): boolean =>
+  (kind === 'foreword' && fields.container !== undefined) || fields.reviewedTitle !== undefined || fields.interviewer !== undefined
+  || (kind === 'personal-communication' && fields.author !== undefined)
 
 /** The style in which the source, set again, comes nearest to the text, and how near: 0 nothing, 1 every word in order. */
 export function nearest(source: Source, text: string): { style: Style, likeness: number } {

@@ -42,13 +42,14 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
   const behind =
-    /\s*\((?:[^()]*\b(?:version|season|episode|vol\.|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
+    /\s*\((?:[^()]*\b(?:version|season|episode|vols?\.?|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
       rest.text.slice(0, end),
     )
     ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(
       rest.text.slice(0, end),
     )
     ?? /;\s+(?=\p{Lu}).*$/u.exec(rest.text.slice(0, end))
+    ?? /,\s+(?=\p{Lu}[\p{L} ]{2,30}:\s\p{Lu})[^:]+:\s.*$/u.exec(rest.text.slice(0, end))
   const cut = behind && behind.index > 2 ? behind.index : end
   peeler.rest = rest.slice(cut)
   return { piece: rest.slice(0, cut), quoted: false }
@@ -219,9 +220,10 @@ export function descriptions(peeler: Peeler) {
     && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), (match) => peeler.says.push(match[1]!));
     guard++
   );
-  peeler.take(/\b(?:(lecture|paper|poster|talk|keynote|slides)\s+)?(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
+  peeler.take(/\b(?:(lecture|paper|poster|talk|keynote|slides)(?: session)?\s+)?(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
     peeler.says.push(match[1] === undefined || /paper/iu.test(match[1]) ? 'Paper presentation' : match[1].replace(/^./u, (c) => c.toUpperCase())),
   )
+  peeler.take(/\s\((podcast|blog)\)/iu, match => peeler.says.push(match[1]!))
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
   peeler.take(/\bpreprint at\s+/iu, () => peeler.says.push('preprint'))
   peeler.take(/\(((?:oil|acrylic|ink|watercolour|watercolor|pencil) on \p{L}+|photograph|etching|engraving), ((?:ca?\. )?(?:\d{1,2} \p{L}+ )?\d{4})\)/iu, (match) => {

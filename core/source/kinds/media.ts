@@ -35,7 +35,7 @@ export const media = {
     hints: {},
     csl: 'broadcast', bibtex: 'misc', ris: 'ADVS',
     reads: { csl: [{ type: 'motion_picture', says: /episode/iu, order: 1 }, { type: 'broadcast', has: ['container-title'] }], bibtex: [], ris: [] },
-    said: [{ order: 3, words: /tv series episode|television episode/iu }],
+    said: [{ order: 3, words: /tv (?:series )?episode|television (?:series )?episode/iu }],
     number: 'number',
   }),
   'online-video': kind({
