@@ -66,16 +66,16 @@ function share(set: string, style: string): number {
 /** In per cent, as they were on 2026-12-01; a change that lowers one is looked at before the number is. */
 describe.each<[string, Record<string, number>]>([
   ['c/', {
-    'apa-7': 96, 'mla-9': 94.5, 'chicago-18-notes/bibliography': 94.5, 'chicago-18-author-date': 92.5, 'harvard': 94.5, 'ieee': 94,
-    'vancouver': 93.5, 'ama-11': 93.5, 'acs': 96, 'nature': 95,
+    'apa-7': 96, 'mla-9': 94.5, 'chicago-18-notes/bibliography': 96.5, 'chicago-18-author-date': 96.5, 'harvard': 94.5, 'ieee': 96,
+    'vancouver': 93.5, 'ama-11': 95, 'acs': 96.5, 'nature': 95,
   }],
   ['b/', {
-    'apa-7': 96.5, 'mla-9': 96, 'chicago-18-notes/bibliography': 94.5, 'chicago-18-author-date': 92, 'harvard': 95, 'ieee': 94.5,
-    'vancouver': 96, 'ama-11': 93, 'acs': 96, 'nature': 91,
+    'apa-7': 96.5, 'mla-9': 96, 'chicago-18-notes/bibliography': 96, 'chicago-18-author-date': 96, 'harvard': 95, 'ieee': 95.5,
+    'vancouver': 96.5, 'ama-11': 94, 'acs': 96.5, 'nature': 93,
   }],
   ['', {
-    'apa-7': 97.5, 'mla-9': 96, 'chicago-18-notes/bibliography': 95.5, 'chicago-18-author-date': 95.5, 'harvard': 96.5, 'ieee': 95.5,
-    'vancouver': 97.5, 'ama-11': 96, 'acs': 96.5, 'nature': 94,
+    'apa-7': 97.5, 'mla-9': 96, 'chicago-18-notes/bibliography': 97, 'chicago-18-author-date': 97, 'harvard': 96.5, 'ieee': 96.5,
+    'vancouver': 97.5, 'ama-11': 97, 'acs': 96.5, 'nature': 94,
   }],
 ])('set %s read back', (set, floors) => {
   it.each(Object.entries(floors))('%s', (style, least) => expect(share(set, style)).toBeGreaterThanOrEqual(least))

@@ -7,14 +7,14 @@ import type { Peeler } from './peel'
 import { DAY } from './peel'
 import { GAP, Piece } from './text'
 
-const YEARISH = '(?:ca?\\.\\s*)?\\d{4}[a-z]?(?:\\s*[-–/]\\s*\\d{2,4})?|\\d{1,3}\\s*BCE|n\\.?\\s?d\\.?|no date|in press|forthcoming'
+const YEARISH = '(?:ca?\\.\\s*)?\\d{4}[a-z]?(?:\\s*[-–/]\\s*\\d{2,4})?|(?:ca?\\.\\s*)?\\d{1,4}\\s*BCE|n\\.?\\s?d\\.?|no date|in press|forthcoming'
 const IS_SEASON = new RegExp(`^(?:${SEASON})$`, 'iu')
 const MONTH_WORD = '\\p{L}{3,9}\\.?'
 const PAREN_DATE = new RegExp(
   `^[\\s.,${GAP}]*\\(((?:${YEARISH})(?:,\\s*${MONTH_WORD}(?:\\s+\\d{1,2})?(?:\\s*[-–]\\s*(?:${MONTH_WORD}\\s+)?\\d{1,2})?)?|\\d{1,2}\\s+${MONTH_WORD}\\s+\\d{4}|${MONTH_WORD}\\s+\\d{4})\\)[.,:]?\\s*`,
   'iu',
 )
-const BARE_YEAR = /^[.,]?\s+(\d{4}[a-z]?(?:[-–]\d{2,4})?(?=\.)|n\.d(?=\.)|Forthcoming(?=\.))\.\s+/u
+const BARE_YEAR = /^[.,]?\s+((?:ca?\. )?\d{4}[a-z]?(?:[-–]\d{2,4})?(?=\.)|n\.d(?=\.)|Forthcoming(?=\.))\.\s+/u
 const ROLES: readonly [RegExp, FieldName][] = [
   [/^[,\s]*\(?\b(?:eds?|editors?)\b\.?\)?[.,]?/iu, 'editor'],
   [/^[,\s]*\(?\b(?:hosts?)\b\.?\)?[.,]?/iu, 'host'],
@@ -167,7 +167,7 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
 
 export function takeLeadingDate(peeler: Peeler) {
   const { text } = peeler.rest
-  const both = /^[.,]?\s*\((\d{4})\)\s+(\d{4}[a-z]?)\.\s+/u.exec(text)
+  const both = /^[.,]?\s*\(((?:ca?\. )?\d{1,4}(?: BCE)?)\)\s+(\d{4}[a-z]?)\.\s+/u.exec(text)
   if (both) {
     peeler.set('originalDate', readDate(both[1]!))
     setDate(peeler, both[2]!)

@@ -11,9 +11,17 @@ export function keptBy(peeler: Peeler, kind: KindId, segments: string[]): void {
   const { fields } = peeler
   if (['software', 'dataset', 'ai-output'].includes(kind) && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
   if (kind === 'social-post' && !fields.container) peeler.set('container', peeler.says.find(word => /^\p{Lu}\p{L}+$/u.test(word) && !/^(?:post|tweet|video|photo|thread)$/iu.test(word)))
+  const server = kind === 'preprint' ? /^(.{2,40}):(\S+)$/u.exec(fields.publisher ?? fields.container ?? '') : null
+  if (server) {
+    fields.publisher = server[1]!
+    peeler.set('number', server[2]!)
+    delete fields.container
+  }
   if (kind === 'preprint' && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
   if (kind === 'song' && fields.author && !fields.performer) { fields.performer = fields.author; delete fields.author }
   if (kind === 'thesis') {
+    peeler.take(/\((\d{5,12})\)/u, match => peeler.set('number', match[1]!))
+    if (fields.place && KEEPER.test(fields.place)) { peeler.set('archive', fields.place); delete fields.place }
     const at = segments.findIndex(part => KEEPER.test(part) && !/\buniversit/iu.test(part))
     if (at >= 0) peeler.set('archive', segments.splice(at, 1)[0]!)
     return

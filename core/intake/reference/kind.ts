@@ -67,6 +67,7 @@ export function decideKind({
   if (fields.producer && !fields.author && slanted) return 'tv-series'
   if (fields.host) return slanted && !inside.container ? 'podcast' : 'podcast-episode'
   if (fields.version && !quoted && !fields.issue && !fields.pages && !says.includes('preprint') && !/rxiv\b/iu.test(`${text} ${container}`)) return /\bdata\b/iu.test(`${text} ${container}`) ? 'dataset' : 'software'
+  if (fields.version && quoted && !fields.volume && /\bdata\b/iu.test(text)) return 'dataset'
   // Who holds it is named, and somebody made it.
   if (slanted && !fields.edition && !fields.pages && fields.author?.some(name => name.family) && /\b(?:museum|gallery|picture library)\b/iu.test(`${text} ${container}`))
     return /photograph|picture/iu.test(`${text} ${container}`) ? 'photograph' : 'artwork'

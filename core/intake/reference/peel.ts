@@ -100,7 +100,7 @@ export class Peeler {
   places() {
     const pages = (match: RegExpExecArray) => this.set('pages', tidyPages(match[1]!))
     const RANGE = '(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b)(?:\\s*[-–—]\\s*(?:[A-Za-z]{0,2}\\d+[A-Za-z]?|[ivxlc]+\\b))?'
-    this.take(/[,.( ] ?\(?\b(?:season|series) (\d{1,3}),? (?:episode|ep\.) ?(\d{1,4})\)?/iu, (match) => {
+    this.take(/(?:^|[,.( \uE001]) ?\(?\b(?:season|series) (\d{1,3}),? (?:episode|ep\.) ?(\d{1,4})\)?/iu, (match) => {
       this.set('season', match[1]!)
       this.set('number', match[2]!)
       this.says.push('episode')
@@ -188,6 +188,13 @@ export class Peeler {
           this.set('number', m[2]!)
         },
       ],
+      [
+        /[, ](\d{1,4}) ?: ?(\d{6,}|e\d{3,})(?=[.\s\uE001]|$)/u,
+        (m) => {
+          this.set('volume', m[1]!)
+          this.set('number', m[2]!)
+        },
+      ],
       // 14.2 (2018): 101–19, as MLA had it
       [
         new RegExp(`\\s(\\d{1,4})\\.(\\d{1,3}) ?\\((\\d{4})\\) ?: ?(${RANGE})`, 'u'),
@@ -246,7 +253,7 @@ export class Peeler {
         },
       ],
       [
-        new RegExp(`\\s(\\d{1,4})\\s*,\\s*([a-z]?\\d+(?:\\s*[-–]\\s*\\d+)?)\\s*\\((\\d{4})\\)`, 'u'),
+        new RegExp(`\\s(\\d{1,4})\\s*,\\s*([A-Za-z]?\\d+(?:\\s*[-–]\\s*[A-Za-z]?\\d+)?)\\s*\\((\\d{4})\\)`, 'u'),
         (m) => {
           this.set('volume', m[1]!)
           this.pagesOrNumber(m[2])
@@ -292,6 +299,7 @@ export class Peeler {
     this.take(/,?\s*\b(?:article|art\.)\s+(?:no\.\s*)?((?=\S*\d)[\w.-]+)/iu, match => this.set('number', match[1]!.replace(/\.$/u, '')))
     // Behind a volume or a year, bare: "14: 101–119", "2014:45-72", "14, 101–119".
     if (!this.fields.pages && !this.fields.number) this.take(/(?<=\d|\uE001)\s*[:,]\s*(\d+\s*[-–—]\s*\d+)(?=[\s.,;)\uE001]|$)/u, pages)
+    if (!this.fields.pages) this.take(/(?<=; ?\d{4}):(\d{1,4})(?=\.|$)/u, pages)
     if (!this.fields.pages) this.take(/(?<=[\uE001)])\s+(\d+\s*[-–]\s*\d+)(?=\s*[(.\uE001])/u, pages)
     if (!this.fields.pages) this.take(/[:.,\s\uE001]\s*(?:p\s)?\b([A-Z]\d{1,2})\b(?=[.\s\uE001]|$)/u, pages)
   }

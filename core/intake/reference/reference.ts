@@ -70,13 +70,14 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
     headAndDate(peeler)
   }
   // A review that has no title of its own begins with what it reviews.
-  if (/^[\s.,]*review of\s/iu.test(peeler.rest.text)) review(peeler)
+  if (/^[\s.,]*review of[\s:]/iu.test(peeler.rest.text)) review(peeler)
   let title = peeler.fields.reviewedTitle && !/^[\s.,\uE001]*[“‘"]/u.test(peeler.rest.text) ? undefined : takeTitle(peeler)
   title = partAfterWhole(peeler, title)
   const quoted = title?.quoted ?? false
   const slanted = title?.piece.isItalic ?? false
   if (title) volumeTitled(peeler, title)
-  const said = title && !quoted ? saidByTitle(peeler, title.piece) : undefined
+  const kept = /\b(?:archives?|papers|library|box \d)\b/iu.test(peeler.rest.text)
+  const said = title && (!quoted || kept) ? saidByTitle(peeler, title.piece) : undefined
   if (title && said !== 'no title' && !ofGenre(peeler, title.piece)) peeler.set('title', peeler.titleAlone ?? title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
@@ -85,6 +86,8 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   if (slanted) peeler.take(SERIES_BEHIND, (match) => { peeler.set('series', match[1]!.trim()); peeler.set('seriesNumber', match[2]!) })
   peeler.places()
   const inside = takeInside(peeler)
+  // "In *Dictionary of Place* 2nd edn, 611 (Garland Gate, 2005)"
+  if (inside.container && !peeler.fields.pages) peeler.take(/(?<=\uE001) ?,? ?(\d{1,4}(?: ?[-–] ?\d+)?)(?= ?\()/u, match => peeler.set('pages', match[1]!.replace(/ ?[–-] ?/u, '-')))
   lateDates(peeler)
   newspaperFirst(peeler, quoted)
   const certain = new Set(Object.keys(peeler.fields) as FieldName[])

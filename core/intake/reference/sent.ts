@@ -13,7 +13,7 @@ export function saidByTitle(peeler: Peeler, piece: Piece): KindId | 'no title' |
   // "Letter to Agnes Whitcombe, Feb 9, 1930", "Letter to Agnes Whitcombe (9 February 1930)"
   const dated = /^(.{8,100}?)(?:,| \()\s?((?=[^,()]*\d)[^()]{4,24})\)?$/u.exec(text)
   const day = dated && readDate(dated[2]!)
-  if (day && (day.start ?? /^\d{1,2} \p{L}+$/u.test(dated[2]!)) && (SENT.test(dated[1]!) || ASKED.test(dated[1]!))) {
+  if (day && (day.start ?? /^(?:\d{1,2} \p{L}+|\p{L}+ \d{1,2})$/u.test(dated[2]!)) && (SENT.test(dated[1]!) || ASKED.test(dated[1]!))) {
     text = dated[1]!
     if (day.start) peeler.set('issued', day)
     peeler.titleAlone = text

@@ -42,7 +42,7 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
   const behind =
-    /\s*\((?:[^()]*\b(?:version|season|episode|vols?\.?|no\.|report|patent|trans\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
+    /\s*\((?:[^()]*\b(?:version|season|episode|vols?\.?|no\.|report|patent|transl?\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
       rest.text.slice(0, end),
     )
     ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(
@@ -200,6 +200,18 @@ export function partAfterWhole(peeler: Peeler, title: Title | undefined): Title 
 
 /** "Review of *Working the Tide*, by Loveday Tremayne". */
 export function review(peeler: Peeler) {
+  // "Review of: Zünd É, MacArdle F. *Roots Under Asphalt*. …"
+  const colon = /[,.]? ?\breview of: ([^.:]{3,160})\. /iu.exec(peeler.rest.text)
+  const run = colon ? peeler.rest.italicRun(colon.index + colon[0].length) : undefined
+  if (colon && run && run.from === colon.index + colon[0].length) {
+    peeler.set('reviewedAuthor', readInnerNames(colon[1]!) ?? [{ literal: colon[1]!.trim() }])
+    peeler.set('reviewedTitle', peeler.rest.slice(run.from, run.to).trim('\\s,.').text)
+    const before = peeler.rest.slice(0, colon.index)
+    const behind = peeler.rest.slice(run.to)
+    peeler.rest = new Piece(before.text + GAP + behind.text, [...before.italic, false, ...behind.italic])
+    peeler.says.push('Review of')
+    return
+  }
   peeler.take(
     /[,.]?\s*\breview of\s+(?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast)\s+)?(.{3,200}?),?\s+by\s+((?:(?<=[\s-])\p{Lu}\.[\s-]?|[^.,\uE001]){2,80})[.,]?(?=\s|\uE001|$)/iu,
     (match) => {
@@ -217,7 +229,7 @@ export function descriptions(peeler: Peeler) {
   for (
     let guard = 0;
     guard < 4
-    && peeler.take(new RegExp(`(?:^|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), (match) => peeler.says.push(match[1]!));
+    && peeler.take(new RegExp(`(?:^\\s*|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), (match) => peeler.says.push(match[1]!));
     guard++
   );
   peeler.take(/\b(?:(lecture|paper|poster|talk|keynote|slides)(?: session)?\s+)?(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
@@ -225,12 +237,13 @@ export function descriptions(peeler: Peeler) {
   )
   peeler.take(/\s\((podcast|blog)\)/iu, match => peeler.says.push(match[1]!))
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
-  peeler.take(/\bpreprint at\s+/iu, () => peeler.says.push('preprint'))
+  peeler.take(/\bpreprint posted online /iu, () => peeler.says.push('preprint'))
+  peeler.take(/\bpreprint at /iu, () => peeler.says.push('preprint'))
   peeler.take(/\(((?:oil|acrylic|ink|watercolour|watercolor|pencil) on \p{L}+|photograph|etching|engraving), ((?:ca?\. )?(?:\d{1,2} \p{L}+ )?\d{4})\)/iu, (match) => {
     peeler.says.push(match[1]!)
     peeler.set('issued', readDate(match[2]!))
   })
-  peeler.take(/\baired\s+/iu)
+  peeler.take(/\baired /iu)
   peeler.take(/\blocated at:?\s+/iu, () => peeler.says.push('letter'))
   peeler.take(/\bretrieved from\s+(?=[^.]+\bwebsite\b)/iu)
   peeler.take(/\s+website:?(?=\s|\uE001|$)/iu)

@@ -4,4 +4,4 @@ const IN_PROSE = String.raw`\p{Lu}|[Ee]t al|etc|e\.g|i\.e|vs|cf|ca|approx|pp?|[V
 /** A text that ends in an abbreviation, its stop taken off. Those that may end a sentence too (etc.) are taken for no end. */
 export const ENDS_ABBREVIATED = new RegExp(String.raw`(?:^|[\s(“‘"\u00A0])(?:${IN_PROSE})$`, 'u')
 /** The same in a reference, where more is shortened: "Art.", "dept.", "c.". */
-export const ENDS_ABBREVIATED_IN_REFERENCE = new RegExp(String.raw`(?:^|[\s(“‘"\u00A0])(?:${IN_PROSE}|Art|c|al|dept|[a-z]\.[a-z])$`, 'u')
+export const ENDS_ABBREVIATED_IN_REFERENCE = new RegExp(String.raw`(?:^|[\s(“‘"\u00A0])(?:${IN_PROSE}|Art|c|al|dept|transl?|[a-z]\.[a-z])$`, 'u')
