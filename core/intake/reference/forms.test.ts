@@ -297,6 +297,7 @@ describe('families that were read wrong', () => {
     ['a server and its number', 'A. Osei and S. Iqbal, “Low-cost scales,” 2024, BeeRxiv:2406.01177, doi: 10.5555/brx.2406.01177.', 'preprint', { publisher: 'BeeRxiv', number: '2406.01177' }],
     ['a thesis and who has it', 'Echegaray, Maite. “Beekeepers and Bylaws.” PhD diss., Quillbury University, 2017. Estmark Dissertations Online (28115402).', 'thesis', { archive: 'Estmark Dissertations Online', number: '28115402', publisher: 'Quillbury University' }],
     ['an episode behind its series', '*The Oven Street Diaries*. 2016. Season 2, episode 5, “Cold Dough.” Directed by Dina Okell. Aired October 9 on Estmark Nine.', 'tv-episode', { container: 'The Oven Street Diaries', title: 'Cold Dough', season: '2', number: '5' }],
+    ['a magazine without italics', '“The Last Miller of Thornham.” Coast & Country, June 2022, pp. 44–49.', 'magazine-article', { title: 'The Last Miller of Thornham', container: 'Coast & Country', pages: '44-49', issued: 'June 2022' }],
     ['years of which the second is shortened', 'Haldane, Rosalind, editor. *Bread and the City*. Quillbury UP, 2008–12. 3 vols.', 'book', { issued: '2008 – 2012', numberOfVolumes: '3' }],
   ])('%s', (_, text, kind, wanted) => {
     const { proposals } = readReferences(text)

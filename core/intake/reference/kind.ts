@@ -122,6 +122,11 @@ export function decideKind({
     || Boolean(fields.edition)
     || Boolean(fields.translator)
   if (press) return 'book'
+  // What stands in quotation marks is a part: of a magazine by its month, of a journal by its pages.
+  if (quoted && !fields.url && !fields.doi && /\p{L}{3}/u.test(text)) {
+    if (fields.issued?.start?.month) return 'magazine-article'
+    if (fields.pages) return 'journal-article'
+  }
   if (fields.url) return 'web-page'
   if (fields.doi) return slanted ? 'book' : 'journal-article'
   return container ? 'journal-article' : 'book'
