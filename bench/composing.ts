@@ -2,6 +2,7 @@
  * What composing costs: every form of many sources against parsing their JSON; a large paper whole, after one more
  * citation, after a letter, in another style; what it holds in memory.
  */
+import { execFileSync } from 'node:child_process'
 import { setFlagsFromString } from 'node:v8'
 import { runInNewContext } from 'node:vm'
 import { compose, composeAlone, Composer, type Citation, type Paper } from '../core/compose/compose'
@@ -19,14 +20,16 @@ const fresh = (many: number): Source[] => mixed(many, MANY * salt++).map(fromCsl
 
 const forms = (style: Style) => (sources: readonly Source[]) => { for (const source of sources) composeAlone(style, source) }
 
-export function composing() {
+/** @param styles the ids of those to measure; all where none is named */
+export function composing(styles: readonly string[] = []) {
   const text = JSON.stringify(mixed(MANY))
   const parsing = trial(() => JSON.parse(text) as unknown)
   console.log(
     `${MANY.toLocaleString('en')} mixed sources, ${(text.length / 1e6).toFixed(1)} MB of JSON, parsed in ${ms(least(9, parsing)[0]!)}; least of several runs in turn`,
   )
   console.log('style                     every form of each / JSON.parse   growth x4   through the command / JSON.parse')
-  for (const style of STYLES) {
+  const wanted = STYLES.filter(style => !styles.length || styles.includes(style.id))
+  for (const style of wanted) {
     const [parse, all, quarter, command] = least(
       4,
       parsing,
@@ -41,8 +44,19 @@ export function composing() {
       `${style.id.padEnd(24)}  ${(all / parse).toFixed(1).padStart(32)}   ${(all / quarter).toFixed(1).padStart(9)}   ${(command / parse).toFixed(1).padStart(33)}`,
     )
   }
+  cold(wanted[0]!)
+  if (styles.length) return
   papers()
   memory()
+}
+
+/** What people run: the command in a process of its own, started cold, against parsing the same text warm. */
+function cold(style: Style) {
+  const text = JSON.stringify({ style: style.id, sources: mixed(MANY, MANY * salt++) })
+  const command = () => execFileSync(process.execPath, ['bin/dendle.mjs', 'cite'], { input: text, maxBuffer: 1e9 })
+  command()
+  const [parse, run] = least(5, trial(() => JSON.parse(text) as unknown), trial(command)) as [number, number]
+  console.log(`the command, cold, ${MANY.toLocaleString('en')} sources in ${style.id}: ${ms(run)}, ${(run / parse).toFixed(1)} × JSON.parse`)
 }
 
 const WORKS = 600

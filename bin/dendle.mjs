@@ -2,7 +2,7 @@
  * Starts the `dendle` command. The TypeScript of bin/ and core/ is bundled into .cache at the first call and whenever it
  * changed, so that every other call starts in a few tenths of a second.
  */
-import { cpSync, mkdirSync, readdirSync, renameSync, statSync, writeFileSync } from 'node:fs'
+import { cpSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { dirname, join, resolve } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
 
@@ -44,6 +44,13 @@ if (modified(bundle) < Math.max(...MADE_OF.map(modified))) {
     const aside = `${path}.${process.pid}`
     writeFileSync(aside, contents)
     renameSync(aside, path)
+  }
+  // Parts of builds before that nobody can be running any more.
+  const current = new Set(outputFiles.map(({ path }) => path))
+  const parts = join(dirname(bundle), 'parts')
+  for (const name of readdirSync(parts)) {
+    const path = join(parts, name)
+    if (name.endsWith('.js') && !current.has(path) && modified(path) < Date.now() - 86_400_000) rmSync(path)
   }
 }
 await import(pathToFileURL(bundle).href)

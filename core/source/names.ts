@@ -2,6 +2,7 @@
  * Names of people and groups. Parts are kept as given; how they print is the style's affair.
  */
 import * as z from 'zod'
+import { GROUP_WORDS } from '../text/lists/organisations'
 import { PARTICLES } from '../text/lists/particles'
 
 export const nameSchema = z.object({
@@ -159,9 +160,8 @@ function splitParticle(family: string): Pick<Name, 'family' | 'particle'> {
   return at ? { particle: words.slice(0, at).join(' '), family: words.slice(at).join(' ') } : { family }
 }
 
-const GROUP_WORDS =
-  /\b(?:university|college|school|institute|institution|agency|association|society|council|committee|commission|department|ministry|office|bureau|network|museums?|library|trust|foundation|government|bank|press|group|team|volunteers|centre|center|union|federation|organi[sz]ation|company|inc|ltd|corporation|authority|service|news|project|board|academy|international|national|labs?|laboratory|survey|guild|alliance|consortium|coalition|collective|studios?|productions|orchestra|gazette|tribune|herald|courier|observer|records|registry|observatory|initiative|partnership|forum|parliament|assembly|tribunal|police|hospital|clinic|archives?|gallery|theatre|theater|ensemble|choir|quartet|charity|fund|directorate|secretariat|programme|campaign|movement|media|broadcasting|television|radio|heritage|standards|statistics|club|journal|magazine|weekly)\b/iu
-/** Whether words name an organisation rather than a person. */
 /** Words with a capital that a surname begins with: "Ruth Le Fay", "Cathal Ó Briain". */
 const HEADS: ReadonlySet<string> = new Set(['Ó', 'Ua', 'Uí', 'Ní', 'Nic', 'Le', 'La', 'De', 'Du', 'Van', 'Von', 'St.', 'Ste.'])
-export const looksLikeGroup = (text: string): boolean => GROUP_WORDS.test(text) || /\s(?:of|for)\s/u.test(text)
+const IS_GROUP = new RegExp(`\\b(?:${GROUP_WORDS})\\b`, 'iu')
+/** Whether words name an organisation rather than a person. */
+export const looksLikeGroup = (text: string): boolean => IS_GROUP.test(text) || /\s(?:of|for)\s/u.test(text)

@@ -8,10 +8,7 @@ import { rowOf } from './lookup'
 import { ordinal, ORDINAL_WORDS } from './numbers'
 
 let table: Map<string, string> | undefined
-const words = () => (table ??= new Map(TITLE_WORDS.trim().split('\n').map((line) => {
-  const [word, short] = line.split('=') as [string, string]
-  return [word.trim(), short.trim()] as const
-})))
+const words = () => (table ??= new Map(TITLE_WORDS.trim().split(/\s+/u).map(entry => entry.split('=') as [string, string])))
 
 const SMALL = new Set([
   'a',

@@ -153,7 +153,7 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
     return undefined
   if (PAREN_DATE.test(next) || BARE_YEAR.test(next) || /^[.,]?\s*\(\d{4}\)\s+\d{4}/u.test(next)) return { rest: after, role }
   if (told && /^[\s.,]*\S/u.test(next)) return { rest: after.trim('\\s,.:'), role }
-  const opened = /^\s*(?:[.,:]\s*)?(?:(?:19|20)\d{2}[,.]\s+)?[“"‘]/u.test(next)
+  const opened = /^\s*(?:[.,:]\s*)?(?:(?:19|20)\d{2}[,.]\s+)?[“"‘']/u.test(next)
   if (opened) return { rest: after, role }
   const bare = after.trim('\\s,.:')
   if (/^[,.:]?\s/u.test(next) && bare.slice(0, 6).isItalic) return { rest: bare, role }
@@ -176,7 +176,7 @@ export function takeLeadingDate(peeler: Peeler) {
   }
   const paren = PAREN_DATE.exec(text)
   if (paren) { setDate(peeler, paren[1]!); peeler.rest = peeler.rest.slice(paren[0].length); return }
-  const comma = /^[,.]?\s*((?:19|20)\d{2})[,.]\s+(?=[“"‘])/u.exec(text)
+  const comma = /^[,.]?\s*((?:19|20)\d{2})[,.]\s+(?=[“"‘'])/u.exec(text)
   if (comma) { setDate(peeler, comma[1]!); peeler.rest = peeler.rest.slice(comma[0].length); return }
   const bare = BARE_YEAR.exec(text)
   if (bare) {

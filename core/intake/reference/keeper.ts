@@ -1,16 +1,19 @@
 /** Who holds what a reference names: pictures, letters, theses; and what a service or a server is to its kind. */
 import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
+import { KEEPER_WORDS } from '../../text/lists/organisations'
 import type { Peeler } from './peel'
 
-const KEEPER = /\b(?:archives?|librar(?:y|ies)|museum|gallery|galleries|record office|collection|institute|trust|online|dissertations|theses)\b/iu
+const KEEPER = new RegExp(`\\b(?:${KEEPER_WORDS})\\b`, 'iu')
 const COLLECTION = /\b(?:papers|collection|records|fonds|manuscripts|mss)\b/iu
 const SHELF = /^(?:box|folder|file|item|shelf|reel|vol|album|map)\b/iu
+/** "[Chirpline]", and not "[Post]". */
+const isService = (word: string): boolean => /^\p{Lu}\p{L}+$/u.test(word) && !/^(?:post|tweet|video|photo|thread)$/iu.test(word)
 /** Who holds a picture, a letter or a thesis stands where a publisher would. */
 export function keptBy(peeler: Peeler, kind: KindId, segments: string[]): void {
   const { fields } = peeler
   if (['software', 'dataset', 'ai-output'].includes(kind) && !fields.publisher && fields.container) { fields.publisher = fields.container; delete fields.container }
-  if (kind === 'social-post' && !fields.container) peeler.set('container', peeler.says.find(word => /^\p{Lu}\p{L}+$/u.test(word) && !/^(?:post|tweet|video|photo|thread)$/iu.test(word)))
+  if (kind === 'social-post' && !fields.container) peeler.set('container', peeler.says.find(isService))
   const server = kind === 'preprint' ? /^(.{2,40}):(\S+)$/u.exec(fields.publisher ?? fields.container ?? '') : null
   if (server) {
     fields.publisher = server[1]!

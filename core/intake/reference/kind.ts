@@ -2,10 +2,14 @@
 import { KIND_IDS, kindOf, type KindId } from '../../source/kinds'
 import type { Peeler } from './peel'
 import { readInnerNames } from './names'
+import { NEWSPAPER } from './orders'
+import { REVIEW_OF } from './title'
 import type { Inside } from './reference'
 
 /** Words in brackets, or behind the title, that name the kind; what they say is kept where the kind wants it. */
 const SAYS = KIND_IDS.flatMap(kind => kindOf(kind).said.map(rule => ({ ...rule, kind }))).sort((a, b) => a.order - b.order)
+
+const REVIEW_BY = new RegExp(`${REVIEW_OF}<?i?>?\\s*\\*?(.+?)\\*?,?\\s+by\\s+(.+)$`, 'iu')
 
 export function decideKind({
   peeler,
@@ -34,14 +38,14 @@ export function decideKind({
         peeler.set('genre', genre!)
         if (school.length) peeler.set('publisher', school.join(', '))
       } else if (kind === 'review') {
-        const of = /review of (?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast) )?<?i?>?\s*\*?(.+?)\*?,?\s+by\s+(.+)$/iu.exec(word)
+        const of = REVIEW_BY.exec(word)
         if (of) {
           peeler.set('reviewedTitle', of[1]!.trim())
           peeler.set('reviewedAuthor', readInnerNames(of[2]!) ?? [nameOf(of[2]!)])
         }
       } else if (target) peeler.set(target, word)
       // What it calls itself is kept, where it says more than the kind does.
-      else if (!['interview', 'patent', 'personal-communication'].includes(kind)) peeler.set('genre', `${word[0]!.toUpperCase()}${word.slice(1)}`)
+      else if (!['interview', 'patent', 'personal-communication'].includes(kind)) peeler.set('genre', raised(word))
       // What is heard or seen whole is in italics, and in nothing.
       if (slanted && !inside.container) return kind === 'song' ? 'album' : kind === 'podcast-episode' ? 'podcast' : kind
       return kind
@@ -66,10 +70,12 @@ export function decideKind({
   if (fields.director && !fields.author) return 'film'
   if (fields.producer && !fields.author && slanted) return 'tv-series'
   if (fields.host) return slanted && !inside.container ? 'podcast' : 'podcast-episode'
-  if (fields.version && !quoted && !fields.issue && !fields.pages && !says.includes('preprint') && !/rxiv\b/iu.test(`${text} ${container}`)) return /\bdata\b/iu.test(`${text} ${container}`) ? 'dataset' : 'software'
-  if (fields.version && quoted && !fields.volume && /\bdata\b/iu.test(text)) return 'dataset'
+  const isData = /\bdata\b/iu.test(`${text} ${container}`)
+  const isPreprint = says.includes('preprint') || /rxiv\b/iu.test(`${text} ${container}`)
+  if (fields.version && !fields.issue && !fields.pages && !fields.volume && !isPreprint && (isData || !quoted)) return isData ? 'dataset' : 'software'
   // Who holds it is named, and somebody made it.
-  if (slanted && !fields.edition && !fields.pages && fields.author?.some(name => name.family) && /\b(?:museum|gallery|picture library)\b/iu.test(`${text} ${container}`))
+  const isShown = /\b(?:museum|gallery|picture library)\b/iu.test(`${text} ${container}`)
+  if (slanted && isShown && !fields.edition && !fields.pages && fields.author?.some(name => name.family))
     return /photograph|picture/iu.test(`${text} ${container}`) ? 'photograph' : 'artwork'
   if (slanted && !container && /\brecords\b/iu.test(text) && !/\boffice\b/iu.test(text)) return 'album'
   // A journal's article has no editor.
@@ -82,10 +88,7 @@ export function decideKind({
     if (fields.volume && !fields.editor && !/:\s*\p{Lu}|press|books|house/iu.test(text)) return 'journal-article'
     return 'chapter'
   }
-  const news =
-    /\b(?:gazette|times|evening|standard|examiner|dispatch|advertiser|express|star|independent|courier|herald|tribune|chronicle|guardian|post|daily|observer|telegraph|mirror|sentinel|argus|echo|news(?:paper)?)\b/iu.test(
-      container || text,
-    )
+  const news = NEWSPAPER.test(container || text)
   if (fields.volume || fields.issue) {
     if (fields.editor && fields.publisher) return 'chapter'
     // A journal has no editions.
@@ -100,9 +103,10 @@ export function decideKind({
   if ((part || (!slanted && !container)) && news && !fields.doi && !/\bpress\b|\p{L}:\s*\p{Lu}/iu.test(text)) return 'newspaper-article'
   if (part && fields.editor) return 'chapter'
   if (fields.doi && part) return 'journal-article'
-  if (part && fields.url && !fields.doi && fields.issued?.start?.day && /\b(?:weekly|monthly|magazine|fortnightly)\b/iu.test(container || text)) return 'magazine-article'
+  const onItsDay = part && fields.url && fields.issued?.start?.day
+  if (onItsDay && !fields.doi && /\b(?:weekly|monthly|magazine|fortnightly)\b/iu.test(container || text)) return 'magazine-article'
   // A page of a site has no pages.
-  if (part && fields.url && fields.pages && fields.issued?.start?.day) return 'newspaper-article'
+  if (onItsDay && fields.pages) return 'newspaper-article'
   if (part && fields.url) return /\bblog\b|notes\b|diary\b/iu.test(container) ? 'blog-post' : 'web-page'
   if (part && container)
     return /press|books|house|:/iu.test(text) && fields.pages
@@ -111,7 +115,6 @@ export function decideKind({
         ? 'magazine-article'
         : 'journal-article'
   if (/patent/iu.test(fields.title ?? '') && /\d,\d{3}/u.test(fields.title ?? '')) return 'patent'
-  if (fields.version && !quoted) return /\bdata\b/iu.test(`${text} ${container}`) ? 'dataset' : 'software'
   if (/\breport\b/iu.test(says.join(' ')) || /\b(?:tech\.|technical) rep/iu.test(text)) return 'report'
   const office = /\b(?:institute|agency|office|cent(?:re|er)|trust|society|association|department|ministry|commission|council|bureau|government|authority|committee)\b/iu.test(text)
   if (office && !/\bpress\b/iu.test(text) && !fields.edition && !fields.translator && (fields.url || !quoted))
@@ -132,6 +135,7 @@ export function decideKind({
   return container ? 'journal-article' : 'book'
 }
 
+const raised = (word: string): string => `${word[0]!.toUpperCase()}${word.slice(1)}`
 const nameOf = (text: string) => {
   const words = text.trim().split(/\s+/u)
   return words.length > 1 ? { given: words.slice(0, -1).join(' '), family: words.at(-1)! } : { literal: text.trim() }

@@ -76,8 +76,8 @@ const GRAMMARS: readonly Grammar[] = [
   },
   {
     id: 'compressed',
-    first: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
-    next: pattern(`${SURNAME}\\s\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
+    first: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
+    next: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
     read: compressed,
   },
   {

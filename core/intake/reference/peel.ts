@@ -28,8 +28,6 @@ const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?
 export class Peeler {
   readonly fields: Fields = {}
   readonly says: string[] = []
-  /** The title as it stands once a date that stood in it is taken out. */
-  titleAlone: string | undefined
   constructor(public rest: Piece) {}
 
   set(name: FieldName, value: Fields[FieldName] | undefined) {

@@ -7,15 +7,15 @@ import type { KindId } from '../../source/kinds'
 import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { looksLikeGroup, surname, type Name } from '../../source/names'
-import { setDown } from '../../source/values/spoken'
 import { headAndDate, takeLeadingDate } from './head'
 import { keptBy } from './keeper'
 import { readLaw } from './law'
 import { decideKind } from './kind'
 import { readHead, readInnerNames } from './names'
+import { entryFirst, newspaperFirst } from './orders'
 import { DAY, MONTH, Peeler, SERIES_BEHIND } from './peel'
-import { saidByTitle, toldKind } from './sent'
-import { GAP, Piece } from './text'
+import { describedBy, KEPT } from './sent'
+import { GAP, Piece, roman } from './text'
 import { descriptions, ofGenre, partAfterWhole, review, takeTitle, volumeTitled } from './title'
 import { REPEATED } from './split'
 
@@ -28,19 +28,6 @@ export interface ReadReference {
   left: string
   /** It repeats the names of the entry before by a sign. */
   repeats: boolean
-}
-
-/**
- * A work of reference before its entry, as the numbered styles of medicine have it: "Dictionary of place. 2nd ed. New York:
- * Garland Gate; 2005. Verge; p. 611.", "Hivepedia [Internet]. 2025 Jan 30. Waggle dance. Available from: …".
- */
-const WHOLE_FIRST =
-  /^((?=[^.[\]]*(?:dictionary|encyclop|pedia\b|lexicon|thesaurus))[^.[\]]{3,120})( \[Internet\])?\. (.{0,160}?\d{4}(?: [A-Z][a-z]{2}(?: \d{1,2})?)?(?: \[cited [^\]]{4,30}\])?|.{0,120}?\[date unknown\](?: \[cited [^\]]{4,30}\])?)\. (\p{Lu}[^.;]{1,80})(?:; (pp?\. [\d, –-]+))?\.?( Available from: \S+)?\.?$/iu
-function entryFirst(piece: Piece): Piece {
-  const read = piece.length < 600 ? WHOLE_FIRST.exec(piece.text) : null
-  if (!read) return piece
-  const [, whole, online = '', facts, entry, pages, link = ''] = read
-  return Piece.read(`${entry!}. In: <i>${whole!}</i>${online}. ${facts!}.${pages ? ` ${pages}.` : ''}${link}`)
 }
 
 /**
@@ -76,9 +63,9 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   const quoted = title?.quoted ?? false
   const slanted = title?.piece.isItalic ?? false
   if (title) volumeTitled(peeler, title)
-  const kept = /\b(?:archives?|papers|library|box \d)\b/iu.test(peeler.rest.text)
-  const said = title && (!quoted || kept) ? saidByTitle(peeler, title.piece) : undefined
-  if (title && said !== 'no title' && !ofGenre(peeler, title.piece)) peeler.set('title', peeler.titleAlone ?? title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
+  const described = title && (!quoted || KEPT.test(peeler.rest.text)) ? describedBy(peeler, title.piece) : undefined
+  if (described) peeler.set('title', described.title)
+  else if (title && !ofGenre(peeler, title.piece)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
   peeler.edition()
@@ -92,7 +79,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   newspaperFirst(peeler, quoted)
   const certain = new Set(Object.keys(peeler.fields) as FieldName[])
   certain.delete('title')
-  const kind = said && said !== 'no title' ? said : said ? toldKind(peeler) : decideKind({ peeler, quoted, slanted, inside })
+  const kind = described?.kind ?? decideKind({ peeler, quoted, slanted, inside })
   // "no. 47" of a periodical is its issue.
   if (['journal-article', 'magazine-article', 'review', 'interview'].includes(kind) && peeler.says.includes('no.') && !peeler.fields.issue) {
     peeler.set('issue', peeler.fields.number)
@@ -102,16 +89,6 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   if (peeler.fields.author && peeler.says.some((word) => word.startsWith('@')))
     peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
   return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
-}
-
-/** "THE TAMSIN GAZETTE, “Floating market to close”, 4 May 2023": a newspaper in the place of an author. */
-function newspaperFirst(peeler: Peeler, quoted: boolean): void {
-  const { author, issued, container } = peeler.fields
-  const name = author?.length === 1 ? author[0]!.literal : undefined
-  if (!quoted || !name || container || !issued?.start?.day || !/\b(?:gazette|times|courier|herald|tribune|chronicle|observer|telegraph|sentinel|argus|echo)\b/iu.test(name)) return
-  delete peeler.fields.author
-  peeler.set('container', setDown(name))
-  peeler.says.push('newspaper')
 }
 
 /** In one order, whatever order they were found in. */
@@ -179,9 +156,7 @@ function innerPeople(peeler: Peeler) {
       peeler.set('editor', read)
       const at = peeler.rest.text.indexOf(whole ? text : behind, from)
       const end = match.index + match[0].length
-      const head = peeler.rest.slice(0, at)
-      const tail = peeler.rest.slice(end)
-      peeler.rest = new Piece(head.text + GAP + tail.text, [...head.italic, false, ...tail.italic])
+      peeler.rest = peeler.rest.without(at, end)
       if (/^\W?[Ii]n:?\s/u.test(match[0]) && !/\b[Ii]n:?[\s\uE001]/u.test(peeler.rest.text)) peeler.says.push('in')
     }
   }
@@ -202,9 +177,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
   const later = said ? null : /[.;\uE001]\s*(In):\s+/u.exec(peeler.rest.text)
   if (later) {
     // "2019 Dec 1. In: Tideline Notes": the date stands between; it goes behind.
-    const before = peeler.rest.slice(0, later.index)
-    const behind = peeler.rest.slice(later.index + later[0].length)
-    peeler.rest = new Piece(`In ${behind.text}${GAP}${before.text}`, [false, false, false, ...behind.italic, false, ...before.italic])
+    peeler.rest = roman('In ').plus(peeler.rest.slice(later.index + later[0].length)).gap(peeler.rest.slice(0, later.index))
     return takeInside(peeler)
   }
   if (said?.[1] === 'On') peeler.says.push('song')
@@ -235,9 +208,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
       to = next.to
     const container = peeler.rest.slice(run.from, to)
     if (/\p{L}{2}/u.test(container.text)) {
-      const head = peeler.rest.slice(0, run.from)
-      const tail = peeler.rest.slice(to)
-      peeler.rest = new Piece(head.text + GAP + tail.text, [...head.italic, false, ...tail.italic])
+      peeler.rest = peeler.rest.without(run.from, to)
       return { said: Boolean(said) || marked, container: container.trim() }
     }
   }

@@ -4,6 +4,9 @@ import { parseRich } from '../../text/rich'
 /** What taking a piece leaves behind: nothing joins across it. */
 export const GAP = '\uE001'
 
+/** Words in roman. */
+export const roman = (text: string): Piece => new Piece(text, Array.from({ length: text.length }, () => false))
+
 export class Piece {
   constructor(readonly text: string, readonly italic: readonly boolean[]) {}
 
@@ -55,6 +58,13 @@ export class Piece {
     return this.slice(start, this.text.length - end)
   }
 
+  /** Both in one, the other behind this. */
+  plus(other: Piece): Piece { return new Piece(this.text + other.text, [...this.italic, ...other.italic]) }
+  /** The same with a gap between them. */
+  gap(other: Piece): Piece { return this.plus(roman(GAP)).plus(other) }
+  /** Without a stretch; a gap marks its place. */
+  without(from: number, to: number): Piece { return this.slice(0, from).gap(this.slice(to)) }
+
   /** Takes the first match out; a gap marks its place. */
   take(pattern: RegExp): { match: RegExpExecArray, rest: Piece, italic: boolean } | undefined {
     const match = pattern.exec(this.text)
@@ -63,11 +73,7 @@ export class Piece {
     return {
       match,
       italic: this.italic.slice(match.index, end).some(Boolean),
-      rest: new Piece(this.text.slice(0, match.index) + GAP + this.text.slice(end), [
-        ...this.italic.slice(0, match.index),
-        false,
-        ...this.italic.slice(end),
-      ]),
+      rest: this.without(match.index, end),
     }
   }
 

@@ -4,7 +4,7 @@ import { FRONT_MATTER } from '../../text/lists/front-matter'
 import { readDate } from '../../source/dates'
 import { readInnerNames } from './names'
 import type { Peeler } from './peel'
-import { GAP, Piece } from './text'
+import { Piece, roman } from './text'
 
 export interface Title { piece: Piece, quoted: boolean, asks?: string }
 
@@ -106,9 +106,7 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
   peeler.set('volume', of[1]!)
   peeler.set('volumeTitle', title.piece.trim('\\s,.:;').text)
   title.piece = peeler.rest.slice(run.from, run.to)
-  const before = peeler.rest.slice(0, of.index)
-  const behind = peeler.rest.slice(run.to)
-  peeler.rest = new Piece(before.text + GAP + behind.text, [...before.italic, false, ...behind.italic])
+  peeler.rest = peeler.rest.without(of.index, run.to)
 }
 
 const GENERIC = new RegExp(`^(${FRONT_MATTER})(?:\\s+to)?$`, 'iu')
@@ -119,7 +117,7 @@ export function ofGenre(peeler: Peeler, title: Piece): boolean {
   const to = GENERIC_TO.exec(title.text)
   const run = to ? title.italicRun(to[0].length) : undefined
   if (to && run && run.from === to[0].length) {
-    peeler.rest = new Piece(`In ${title.slice(to[0].length).text}${GAP}${peeler.rest.text}`, [false, false, false, ...title.slice(to[0].length).italic, false, ...peeler.rest.italic])
+    peeler.rest = roman('In ').plus(title.slice(to[0].length)).gap(peeler.rest)
     return ofGenre(peeler, title.slice(0, to[1]!.length))
   }
   const said = GENERIC.exec(title.trim('\\s.,:;').text)
@@ -193,11 +191,14 @@ export function partAfterWhole(peeler: Peeler, title: Title | undefined): Title 
   if (quote[1]) peeler.set('issued', readDate(quote[1]))
   peeler.set('container', title.piece.trim('\\s,.').text)
   const between = peeler.rest.slice(quote[0].length - 1 - quote[2]!.length, from)
-  const tail = peeler.rest.slice(from + end + 1)
-  peeler.rest = new Piece(between.text + GAP + tail.text, [...between.italic, false, ...tail.italic])
+  peeler.rest = between.gap(peeler.rest.slice(from + end + 1))
   return { piece: part, quoted: true }
 }
 
+/** What is reviewed, where it is said what that is: "review of the film". */
+export const REVIEW_OF = 'review of\\s+(?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast)\\s+)?'
+const BY = '((?:(?<=[\\s-])\\p{Lu}\\.[\\s-]?|[^.,\\uE001]){2,80})'
+const REVIEW = new RegExp(`[,.]?\\s*\\b${REVIEW_OF}(.{3,200}?),?\\s+by\\s+${BY}[.,]?(?=\\s|\\uE001|$)`, 'iu')
 /** "Review of *Working the Tide*, by Loveday Tremayne". */
 export function review(peeler: Peeler) {
   // "Review of: Zünd É, MacArdle F. *Roots Under Asphalt*. …"
@@ -206,26 +207,29 @@ export function review(peeler: Peeler) {
   if (colon && run && run.from === colon.index + colon[0].length) {
     peeler.set('reviewedAuthor', readInnerNames(colon[1]!) ?? [{ literal: colon[1]!.trim() }])
     peeler.set('reviewedTitle', peeler.rest.slice(run.from, run.to).trim('\\s,.').text)
-    const before = peeler.rest.slice(0, colon.index)
-    const behind = peeler.rest.slice(run.to)
-    peeler.rest = new Piece(before.text + GAP + behind.text, [...before.italic, false, ...behind.italic])
+    peeler.rest = peeler.rest.without(colon.index, run.to)
     peeler.says.push('Review of')
     return
   }
-  peeler.take(
-    /[,.]?\s*\breview of\s+(?:the (?:book|film|play|album|novel|game|exhibition|performance|series|podcast)\s+)?(.{3,200}?),?\s+by\s+((?:(?<=[\s-])\p{Lu}\.[\s-]?|[^.,\uE001]){2,80})[.,]?(?=\s|\uE001|$)/iu,
-    (match) => {
-      peeler.set('reviewedTitle', match[1]!.trim())
-      peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
-      peeler.says.push('Review of')
-    },
-  )
+  peeler.take(REVIEW, (match) => {
+    peeler.set('reviewedTitle', match[1]!.trim())
+    peeler.set('reviewedAuthor', readInnerNames(match[2]!) ?? [{ literal: match[2]!.trim() }])
+    peeler.says.push('Review of')
+  })
 }
+
+const PAINTED = '(?:oil|acrylic|ink|pencil) on [a-z]+|watercolou?r|photograph|etching|engraving'
+const WORDS = [
+  'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author',
+  'computer software|software|audio|TV series|working paper|editorial|letter to the editor|press release|brochure|obituary|map|mobile app',
+  'large language model|audio podcast|album|fact sheet|infographic|leaflet|pamphlet|opinion',
+  '(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides', PAINTED,
+].join('|')
+/** "(oil on linen, c. 1891)" */
+const PAINTED_WHEN = new RegExp(`\\((${PAINTED}), ((?:ca?\\. )?(?:\\d{1,2} \\p{L}+ )?\\d{4})\\)`, 'iu')
 
 /** Words that stand alone among the rest and say what the source is. */
 export function descriptions(peeler: Peeler) {
-  const WORDS =
-    'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author|oil on canvas|watercolou?r|photograph|computer software|software|audio|TV series|working paper|editorial|letter to the editor|press release|brochure|obituary|map|mobile app|large language model|audio podcast|album|fact sheet|infographic|leaflet|pamphlet|opinion|oil on [a-z]+|acrylic on [a-z]+|ink on [a-z]+|etching|engraving|(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides'
   for (
     let guard = 0;
     guard < 4
@@ -239,7 +243,7 @@ export function descriptions(peeler: Peeler) {
   peeler.take(/\s+(podcast|blog)(?=[,.]\s)/u, match => peeler.says.push(match[1]!))
   peeler.take(/\bpreprint posted online /iu, () => peeler.says.push('preprint'))
   peeler.take(/\bpreprint at /iu, () => peeler.says.push('preprint'))
-  peeler.take(/\(((?:oil|acrylic|ink|watercolour|watercolor|pencil) on \p{L}+|photograph|etching|engraving), ((?:ca?\. )?(?:\d{1,2} \p{L}+ )?\d{4})\)/iu, (match) => {
+  peeler.take(PAINTED_WHEN, (match) => {
     peeler.says.push(match[1]!)
     peeler.set('issued', readDate(match[2]!))
   })

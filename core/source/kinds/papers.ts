@@ -34,7 +34,7 @@ export const papers = {
     called: { publisher: 'Server' },
     hints: { publisher: 'the server that hosts it', number: 'its number on that server' },
     csl: 'article', bibtex: 'misc', ris: 'UNPB',
-    reads: { csl: [{ type: 'article', says: /preprint/iu }, { type: 'article' }], bibtex: ['preprint'], ris: ['PREPRINT', 'PRE-PRINT'] },
+    reads: { csl: [{ type: 'article', says: /preprint/iu, order: 1 }, { type: 'article' }], bibtex: ['preprint'], ris: ['PREPRINT', 'PRE-PRINT'] },
     said: [{ order: 20, words: /preprint/iu }],
     number: 'number', publisherKey: 'publisher',
   }),

@@ -4,7 +4,7 @@ import { looksLikeGroup, readName, type Name } from '../names'
 import { setDown } from './spoken'
 
 /** Only capitals, and more than an initial. */
-const isShouted = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text)
+const isLoud = (text: string): boolean => /\p{Lu}{2}/u.test(text) && !/\p{Ll}/u.test(text)
 
 /** "O'BRIEN-MCAVOY": O’Brien-McAvoy. */
 const spoken = (word: string): string =>
@@ -22,7 +22,7 @@ function givenOf(given: string, shouted: boolean): string {
       if (/^(?:II|III|IV|VI{0,3})$/u.test(word)) return word
       if (/^\p{Lu}{2,3}$/u.test(word) && (!shouted || word.length === 2)) return [...word].map(letter => `${letter}.`).join(' ')
       if (/^\p{Lu}-\p{Lu}$/u.test(word)) return word.replace(/\p{Lu}/gu, '$&.')
-      return shouted && isShouted(word) && !word.includes('.') ? spoken(word) : word
+      return shouted && isLoud(word) && !word.includes('.') ? spoken(word) : word
     })
     .join(' ')
 }
@@ -104,7 +104,7 @@ export function cleanName(given: Name): Name {
 
 function cleanParts(name: Name): Name {
   if (!name.family) return name
-  const shouted = isShouted(name.family)
+  const shouted = isLoud(name.family)
   const family = shouted && name.family.length > 1 ? familyOf(name.family) : name.family
   const given = name.given === undefined ? undefined : givenOf(name.given, shouted)
   if (family === name.family && given === name.given) return name

@@ -14,4 +14,4 @@ export function place(given: string): string {
 }
 /** "Univ. of Northmere", "Northmere Univ. Press": styles that shorten the word do it themselves. */
 export const publisher = (given: string): string =>
-  NONE.test(given.trim()) ? '' : bare(given).replace(/\bUniv\b\.?(?! Microfilm)/gu, 'University')
+  NONE.test(given.trim()) ? '' : bare(given).replace(/\bUniv\b\.?/gu, 'University')

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { inState } from '../../text/lists/states'
+import { inState, isStateName } from '../../text/lists/states'
 import { isShouted } from '../../text/shouted'
 import type { Name } from '../names'
 import { cleanName } from './names'
@@ -61,10 +61,14 @@ describe('what catalogues of libraries write', () => {
   it.each([['( 2-chloro- ) silt', '(2-chloro-) silt'], ['salt [ of lead ]', 'salt [of lead]'], ['f (x)', 'f (x)']])('%s: %s', (given, clean) => { expect(closedUp(given)).toBe(clean) })
 })
 
+it.each([['Michigan', '', true], ['North', 'Carolina', true], ['Wash', '', false], ['OR', '', false], ['North', 'Sea', false]])('%s %s is a state: %s', (word, behind, is) => {
+  expect(isStateName(word, behind)).toBe(is)
+})
+
 describe('towns and their states', () => {
   it.each([
-    ['Millbridge, VT', 'Millbridge VT USA'], ['Millbridge, Vermont', 'Millbridge VT USA'], ['Millbridge, Vt.', undefined], ['Millbridge, Mass.', 'Millbridge MA USA'],
-    ['Millbridge, VT, USA', 'Millbridge VT USA'], ['Port Ansel, ON', 'Port Ansel ON Canada'], ['Turin, Italy', undefined], ['Leedside', undefined], ['Millbridge, NY', 'Millbridge NY USA'],
+    ['Millbridge, VT', 'Millbridge VT USA'], ['Millbridge, Vermont', 'Millbridge VT USA'], ['Millbridge, Vt.', 'Millbridge VT USA'], ['Millbridge, Mass.', 'Millbridge MA USA'],
+    ['Millbridge, VT, USA', 'Millbridge VT USA'], ['Port Ansel, ON', 'Port Ansel ON Canada'], ['Turin, Italy', undefined], ['Delft, NL', undefined], ['Leedside', undefined], ['Millbridge, NY', 'Millbridge NY USA'],
   ])('%s: %s', (given, read) => {
     const found = inState(given)
     expect(found && `${found.town} ${found.state} ${found.country}`).toBe(read)
