@@ -28,22 +28,8 @@ export const useSources = defineStore('sources', () => {
   const patch = (id: string, change: Partial<PaperSource>) => {
     sources.value = sources.value.map((source) => (source.id === id ? { ...source, ...change } : source))
   }
-  /**
-   * Capitals of these titles have been decided: the sources that have them are given anew, so that what is composed of
-   * them is composed again. A title may have been cut or its spaces tidied before it was asked about.
-   */
-  function retitle(texts: ReadonlySet<string>) {
-    const bare = (text: string) => text.replace(/[^\p{L}\p{N}]/gu, '').toLowerCase()
-    const asked = texts.size > 50 ? [''] : [...texts].map(bare)
-    const concerned = ({ fields }: PaperSource) => Object.values(fields).some((value) => {
-      if (typeof value !== 'string') return false
-      const own = bare(value)
-      return asked.some(one => own.includes(one))
-    })
-    sources.value = sources.value.map(source => (concerned(source) ? { ...source, fields: { ...source.fields } } : source))
-  }
   const changeSource = (id: string, change: SourceChange) => saving.current?.change({ thing: 'source', id }, change)
   const changeUse = (id: string, change: UseChange) => saving.current?.change({ thing: 'use', id }, change)
   const changePassage = (id: string, change: Partial<PassageText>) => saving.current?.change({ thing: 'passage', id }, change)
-  return { sources, passages, byId, retitle, patch, changeSource, changeUse, changePassage }
+  return { sources, passages, byId, patch, changeSource, changeUse, changePassage }
 })

@@ -85,11 +85,6 @@ export const useTray = defineStore('tray', () => {
     if (kept.taking?.length) await take(kept.taking)
   }
 
-  /** Capitals of titles have been decided: what lies here is composed again. */
-  const retitle = () => {
-    items.value = items.value.map((item) => ({ ...item, proposal: { ...item.proposal, fields: { ...item.proposal.fields } } }))
-  }
-
   /** Finds again what the paper has already: after anything came in, or a source changed. */
   function compare() {
     const known = new Duplicates(owned.sources)
@@ -331,7 +326,6 @@ export const useTray = defineStore('tray', () => {
     doing,
     fresh,
     open,
-    retitle,
     takeIn,
     lookUp,
     accept,

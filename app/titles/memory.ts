@@ -1,7 +1,8 @@
-/** What a page knows about titles: answers that came with its paper or from the worker, and who is told of new ones. */
+/** What a page knows about titles: answers that came with its paper or from the worker. What was composed with others is composed again. */
+import { shallowRef } from 'vue'
 import type { Capitalised, TitleWords } from '~~/core/text/capitals'
 import { segmentsOf } from '~~/core/text/title-tokens'
-import { keyOf, type Answered, type Question } from './answers'
+import { keyOf, type Answered, type Question } from '~~/core/text/title-answers'
 
 const AS_TYPED = (title: string): Capitalised => ({ segments: segmentsOf(title), unsure: [] })
 /** More than this is forgotten and asked again. */
@@ -11,21 +12,18 @@ export class TitleMemory implements TitleWords {
   private readonly known = new Map<string, Capitalised | boolean>()
   private asked = new Map<string, Question>()
   private waiting = false
-  private readonly told = new Set<(texts: ReadonlySet<string>) => void>()
+  private readonly learnt = shallowRef(0)
 
   /** @param ask gives the answers to questions, some time later */
   constructor(private readonly ask: (questions: readonly Question[]) => Promise<readonly Answered[]>) {}
 
   learn(answers: readonly Answered[]): void {
     if (this.known.size > LIMIT) this.known.clear()
+    if (answers.length) this.learnt.value++
     for (const [key, given] of answers) this.known.set(key, given === 0 ? AS_TYPED(key.slice(key.indexOf('] ') + 2)) : given)
   }
 
-  /** Tells of titles and words about which an answer has come that was asked for. */
-  whenLearnt(tell: (texts: ReadonlySet<string>) => void): () => void {
-    this.told.add(tell)
-    return () => this.told.delete(tell)
-  }
+  get version(): number { return this.learnt.value }
 
   capitalise: TitleWords['capitalise'] = (title, rule) =>
     (rule.style === 'as-given' ? undefined : this.find(['capitals', title, rule]) as Capitalised | undefined) ?? AS_TYPED(title)
@@ -51,8 +49,6 @@ export class TitleMemory implements TitleWords {
     this.asked = new Map()
     try {
       this.learn(await this.ask(questions))
-      const texts = new Set(questions.map(([, text]) => text))
-      for (const tell of this.told) tell(texts)
     }
     catch { /* The worker could not be had: titles stand as they were typed, and the next that is asked tries again. */ }
     this.waiting = false

@@ -94,9 +94,9 @@ const future: DetailRule = ({ source, today: [year, month, day] }) =>
   })
 
 /** Some styles print the day for every page that was read (MHRA 3, 11.2.12): there it is wanted. */
-const accessedToo: DetailRule = ({ source, style }) => {
+const accessedToo: DetailRule = ({ source, style, titles }) => {
   if (!dateOf(source, 'accessed') || !dateOf(source, 'issued') || textOf(source, 'url') === '') return []
-  if (listEntry(style, source)?.some(run => run.rules.includes('date.accessed'))) return []
+  if (listEntry(style, source, { titles })?.some(run => run.rules.includes('date.accessed'))) return []
   if (textOf(source, 'doi'))
     return [
       {

@@ -4,6 +4,7 @@ import type { FieldName } from '../source/fields'
 import { labelFor, type KindId } from '../source/kinds'
 import type { Fields, Source } from '../source/model'
 import type { Style } from '../styles/schema'
+import type { TitleWords } from '../text/capitals'
 import { rowOf } from '../text/lookup'
 import { plain } from '../text/runs'
 import { hash, type Finding } from './finding'
@@ -14,6 +15,8 @@ export interface Setting {
   style: Style
   /** Year, month, day. */
   today: readonly [number, number, number]
+  /** Who decides the capitals of titles. */
+  titles: TitleWords
 }
 /** What a rule says of a source. */
 export interface DetailFound {
@@ -77,7 +80,10 @@ const briefly = (rule: string, field: FieldName | undefined, kind: KindId): stri
   rule === 'missing' && field ? `No ${labelFor(kind, field).toLowerCase()}` : (rowOf(BRIEF, rule) ?? 'To look at')
 
 /** A finding with its id made from the rule, the source's field and the words it is about. */
-export function identify({ about, serious = false, fix, field, ...found }: DetailFound, source: Source, style: Style): Finding {
+export function identify(
+  { about, serious = false, fix, field, ...found }: DetailFound,
+  { source, style, titles }: Pick<Setting, 'source' | 'style' | 'titles'>,
+): Finding {
   const value = about ?? (field ? JSON.stringify(source.fields[field] ?? '') : '')
   const typed = field ? source.fields[field] : undefined
   return {
@@ -86,7 +92,7 @@ export function identify({ about, serious = false, fix, field, ...found }: Detai
     family: 'details',
     brief: briefly(found.rule, field, source.kind),
     source: '',
-    excerpt: typeof typed === 'string' && typed ? typed : plain(listEntry(style, source) ?? []),
+    excerpt: typeof typed === 'string' && typed ? typed : plain(listEntry(style, source, { titles }) ?? []),
     where: { at: 'field', source: source.id, ...(field ? { field } : {}) },
     certain: Boolean(fix),
     serious,

@@ -1,6 +1,6 @@
 /** Titles as databases hand them over: shouted, capitalised for another style, with stops, quotation marks and the site's name. */
 import { withoutSiteBehind } from '../text/site-name'
-import { capitalise, isHeadline } from '../text/capitals'
+import type { TitleWords } from '../text/capitals'
 import { writeRich } from '../text/protection'
 import { isShouted } from '../text/shouted'
 import { kindOf } from '../source/kinds'
@@ -9,7 +9,7 @@ import type { Style } from '../styles/schema'
 import type { DetailRule } from './detail-rule'
 
 /** The title in the sentence case that sources are stored in, names kept, a capital after a colon. */
-export const storedCase = (title: string): string => writeRich(capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)
+const storedCase = (title: string, titles: TitleWords): string => writeRich(titles.capitalise(title, { style: 'sentence', afterColon: 'capital' }).segments)
 
 /** Whether the style sets this source's title in sentence case, so that how it is stored shows. */
 function wantsSentence(style: Style, source: Source): boolean {
@@ -17,12 +17,12 @@ function wantsSentence(style: Style, source: Source): boolean {
   return rule.style === 'sentence'
 }
 
-const capitals: DetailRule = ({ source, style }) => {
+const capitals: DetailRule = ({ source, style, titles }) => {
   const title = textOf(source, 'title')
   if (!title || kindOf(source.kind).plainTitle) return []
   const loud = isShouted(title)
-  if (!loud && !(isHeadline(title) && wantsSentence(style, source))) return []
-  const becomes = storedCase(title)
+  if (!loud && !(titles.isHeadline(title) && wantsSentence(style, source))) return []
+  const becomes = storedCase(title, titles)
   if (becomes === title) return []
   return [
     {
@@ -37,10 +37,10 @@ const capitals: DetailRule = ({ source, style }) => {
   ]
 }
 
-const containerCapitals: DetailRule = ({ source }) => {
+const containerCapitals: DetailRule = ({ source, titles }) => {
   const container = textOf(source, 'container')
   if (!isShouted(container)) return []
-  const becomes = writeRich(capitalise(container, { style: 'headline', prepositions: 3 }).segments)
+  const becomes = writeRich(titles.capitalise(container, { style: 'headline', prepositions: 3 }).segments)
   return [
     {
       rule: 'container-shouted',

@@ -1,5 +1,5 @@
 /** Findings about the details of a source: all rule families, in the order a writer would mend them. */
-import { isCommon } from '../text/capitals'
+import { titlesHere, type TitleWords } from '../text/capitals'
 import { listEntry } from '../compose/entry'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/schema'
@@ -15,11 +15,12 @@ import { TITLE_RULES } from './detail-titles'
 const RULES = [...PLACE_RULES, ...NAME_RULES, ...TITLE_RULES, ...NUMBER_RULES, ...ADDRESS_RULES]
 
 /** Everything worth looking at in one source. */
-export function checkDetails(setting: Setting): Finding[] {
+export function checkDetails(given: Omit<Setting, 'titles'>, titles: TitleWords = titlesHere()): Finding[] {
+  const setting: Setting = { ...given, titles }
   const { source, style } = setting
   // A rule that comes to grief on a source leaves the others theirs.
-  const found = RULES.flatMap(rule => asked(rule, () => rule(setting))).map(finding => identify(finding, source, style))
-  if (listEntry(style, source)?.some(run => run.rules.includes('as-typed'))) {
+  const found = RULES.flatMap(rule => asked(rule, () => rule(setting))).map(finding => identify(finding, setting))
+  if (listEntry(style, source, { titles })?.some(run => run.rules.includes('as-typed'))) {
     found.unshift(
       identify(
         {
@@ -28,16 +29,15 @@ export function checkDetails(setting: Setting): Finding[] {
           about: source.id,
           serious: true,
         },
-        source,
-        style,
+        setting,
       ),
     )
   }
   if (!found.some(({ where }) => where.at === 'field' && where.field === 'title')) {
     const unsure = new Set<string>()
-    listEntry(style, source, { unsure })
+    listEntry(style, source, { unsure, titles })
     if (unsure.size)
-      found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure]), about: [...unsure].join() }, source, style))
+      found.push(identify({ rule: 'title-unsure', field: 'title', says: doubt([...unsure], titles), about: [...unsure].join() }, setting))
   }
   return found
 }
@@ -57,14 +57,13 @@ export const duplicateOf = (source: Source, other: { id: string, name: string },
       says: `This looks like ${other.name}, which the paper has already: the same ${by}.`,
       about: other.id,
     },
-    source,
-    style,
+    { source, style, titles: titlesHere() },
   ),
   other: other.id,
 })
 
 /** What is done with words that may be names: those that no list knows keep their capital, those that are both are lowered. */
-function doubt(words: readonly string[]): string {
+function doubt(words: readonly string[], { isCommon }: TitleWords): string {
   const kept = words.filter(word => !isCommon(word))
   const lowered = words.filter(word => isCommon(word))
   return [

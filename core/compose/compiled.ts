@@ -1,10 +1,12 @@
 /**
- * A style compiled: its kinds resolved, its templates made into printers, each at its first use; and the works it has
- * read. Made once for each style object: a style is never changed in place (house rules give a new one).
+ * A style compiled: its kinds resolved, its templates made into printers, each at its first use. Made once for each style
+ * object: a style is never changed in place (house rules give a new one). With it the works it has read, by who decides
+ * the capitals of their titles.
  */
 import { isKind, kindChain, kindOf, type KindId } from '../source/kinds'
 import { has, type Fields, type Source } from '../source/model'
 import type { Layout, Style } from '../styles/schema'
+import { titlesHere, type TitleWords } from '../text/capitals'
 import { compile, type Printer } from './printer'
 import { Work, type KindSetting } from './work'
 
@@ -14,30 +16,45 @@ export interface CompiledStyle {
   work: (source: Source) => Work
 }
 
-const all = new WeakMap<Style, CompiledStyle>()
+interface Kept extends CompiledStyle { readonly version: number }
+const all = new WeakMap<TitleWords, WeakMap<Style, Kept>>()
 
-export function compiled(style: Style): CompiledStyle {
-  const known = all.get(style)
+/** @param titles who decides the capitals of titles: a work keeps its titles as they were set, so it is read anew when an answer changes */
+export function compiled(style: Style, titles: TitleWords = titlesHere()): CompiledStyle {
+  const { version } = titles
+  let mine = all.get(titles)
+  if (!mine) all.set(titles, mine = new WeakMap())
+  const known = mine.get(style)
+  if (known?.version === version) return known
+  const settingOf = settingsOf(style)
+  const works = new WeakMap<Fields, Work>()
+  const made: Kept = {
+    style, version,
+    work: (source) => {
+      const read = works.get(source.fields)
+      if (read?.source.kind === source.kind) return read
+      const work = new Work(settingOf(kindSetAs(source)), source, titles)
+      works.set(source.fields, work)
+      return work
+    },
+  }
+  mine.set(style, made)
+  return made
+}
+
+const settings = new WeakMap<Style, (id: KindId) => KindSetting>()
+/** The kinds of a style, each set at its first use. */
+function settingsOf(style: Style): (id: KindId) => KindSetting {
+  const known = settings.get(style)
   if (known) return known
   const kinds = new Map<KindId, KindSetting>()
-  const works = new WeakMap<Fields, Work>()
   const settingOf = (id: KindId): KindSetting => {
     let kind = kinds.get(id)
     if (!kind) kinds.set(id, kind = kindSetting(style, id))
     return kind
   }
-  const made: CompiledStyle = {
-    style,
-    work: (source) => {
-      const read = works.get(source.fields)
-      if (read?.source.kind === source.kind) return read
-      const work = new Work(settingOf(kindSetAs(source)), source)
-      works.set(source.fields, work)
-      return work
-    },
-  }
-  all.set(style, made)
-  return made
+  settings.set(style, settingOf)
+  return settingOf
 }
 
 /** The kind that a source is set as: its own, or the one of what was only given at an event. */

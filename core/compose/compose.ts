@@ -15,11 +15,13 @@ import type { Source } from '../source/model'
 import type { Locator } from '../source/locators'
 import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
+import type { TitleWords } from '../text/capitals'
 import { asTyped, guarded, standIn } from './as-typed'
 import { sayAuthor, setCitation, type Form, type Item } from './citations'
 import { compiled } from './compiled'
-import { Composer, noteNumber } from './composer'
+import { Composer } from './composer'
 import { noteAlone, setEntry } from './entry'
+import { noteNumber } from './in-text'
 import { setLine } from './line'
 import { fileAll } from './order'
 import type { Alone, Composition, Paper } from './paper'
@@ -30,8 +32,8 @@ export { Composer } from './composer'
 export type { Alone, Citation, CitedItem, Composition, ListEntry, Paper } from './paper'
 
 /** A paper composed anew. A paper that changes is composed again faster by a `Composer` of its own. */
-export const compose = (style: Style, sources: readonly Source[], paper: Paper): Composition =>
-  new Composer().compose(style, sources, paper)
+export const compose = (style: Style, sources: readonly Source[], paper: Paper, titles?: TitleWords): Composition =>
+  new Composer(titles).compose(style, sources, paper)
 
 /** The ids of sources in the order a list of all of them would file them; those never listed among them. */
 export function filingOrder(style: Style, sources: readonly Source[]): string[] {
@@ -41,12 +43,12 @@ export function filingOrder(style: Style, sources: readonly Source[]): string[] 
 }
 
 /** Every form of one source as it stands when nothing else is cited. */
-export function composeAlone(style: Style, source: Source, locator?: Locator): Alone {
-  return guarded(() => alone(style, source, locator), () => ({ ...alone(style, standIn(source), locator), reference: asTyped(source) }))
+export function composeAlone(style: Style, source: Source, locator?: Locator, titles?: TitleWords): Alone {
+  const { work } = compiled(style, titles)
+  return guarded(() => alone(work(source), locator), () => ({ ...alone(work(standIn(source)), locator), reference: asTyped(source) }))
 }
 
-function alone(style: Style, source: Source, locator?: Locator): Alone {
-  const work = compiled(style).work(source)
+function alone(work: Work, locator?: Locator): Alone {
   const telling: Telling = locator ? { locator } : {}
   return {
     reference: setEntry(work)?.runs ?? null,

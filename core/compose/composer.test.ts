@@ -5,10 +5,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { readDate } from '../source/dates'
+import type { Locator } from '../source/locators'
 import { readName } from '../source/names'
 import type { Fields, Source } from '../source/model'
 import { STYLES, styleOf } from '../styles'
 import { withValues } from '../styles/paths'
+import { FORMS } from './citations/forms'
 import { compose, Composer, type Citation, type Paper } from './compose'
 
 // Few names, years and titles, so that works share them: letters, initials, more names, short titles all happen.
@@ -31,19 +33,29 @@ const IDS = ['a', 'b', 'c', 'd', 'e', 'f']
 const id = fc.constantFrom(...IDS, 'gone')
 const citation = fc
   .record({
-    form: fc.constantFrom<Citation['form'][]>(undefined, 'parenthetical', 'narrative', 'suppress-author'),
-    items: fc.array(fc.record({ id, place: fc.constantFrom('', '4', '4-5', '9'), prefix: fc.constantFrom('', '', 'see') }), {
-      maxLength: 3,
-    }),
-    words: fc.constantFrom('', '', 'My own.'),
-  })
-  .map(({ form, items, words }): Citation => ({
-    ...(form ? { form } : {}),
-    ...(words ? { words: { after: words } } : {}),
-    items: items.map(({ id, place, prefix }) => ({
+    form: fc.constantFrom<Citation['form'][]>(undefined, ...FORMS),
+    items: fc.array(fc.record({
       id,
-      ...(place ? { locator: { label: 'page' as const, place } } : {}),
+      place: fc.constantFrom('', '4', '4-5', '9'),
+      label: fc.constantFrom<Locator['label'][]>('page', 'page', 'chapter', 'volume'),
+      prefix: fc.constantFrom('', '', 'see'),
+      suffix: fc.constantFrom('', '', 'my italics'),
+      original: fc.constantFrom('', '', '', 'Rowe, 1982'),
+    }), { maxLength: 3 }),
+    before: fc.constantFrom('', '', 'Compare'),
+    words: fc.constantFrom('', '', 'My own.'),
+    inNote: fc.boolean(),
+  })
+  .map(({ form, items, before, words, inNote }): Citation => ({
+    ...(form ? { form } : {}),
+    ...(before || words ? { words: { ...(before ? { before } : {}), ...(words ? { after: words } : {}) } } : {}),
+    ...(inNote ? { inNote } : {}),
+    items: items.map(({ id, place, label, prefix, suffix, original }) => ({
+      id,
+      ...(place ? { locator: { label, place } } : {}),
       ...(prefix ? { prefix } : {}),
+      ...(suffix ? { suffix } : {}),
+      ...(original ? { original } : {}),
     })),
   }))
 
@@ -96,6 +108,9 @@ const change: fc.Arbitrary<Change> = fc.oneof(
   fc
     .array(fc.constantFrom(...IDS), { maxLength: 3 })
     .map((alsoList): Change => (state) => ({ ...state, paper: { ...state.paper, alsoList } })),
+  fc
+    .array(fc.constantFrom(...IDS), { maxLength: 3 })
+    .map((leftOut): Change => (state) => ({ ...state, paper: { ...state.paper, leftOut } })),
   fc
     .array(fc.constantFrom(...IDS), { maxLength: 3 })
     .map((primary): Change => (state) => ({

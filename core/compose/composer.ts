@@ -5,48 +5,23 @@
  * gives what composing anew gives.
  */
 import type { Source } from '../source/model'
-import { sameNames } from '../source/names'
-import { plain, type Run } from '../text/runs'
 import type { Style } from '../styles/schema'
+import { titlesHere, type TitleWords } from '../text/capitals'
 import { tellApart, type Told } from './apart'
-import { joint, own, sayAuthor, setCitation, type Item } from './citations'
-import { place } from './citations/item'
-import { setNote, type NoteState } from './citations/notes'
+import { setCitation } from './citations'
 import { asTyped, guarded, standIn } from './as-typed'
-import { compiled } from './compiled'
-import { noteAlone, setEntry, type SetEntry } from './entry'
-import { setLine, textOfAtoms } from './line'
-import { appearanceReasons, fileAll, filingReasons, type Entry } from './order'
-import { alike, sameCitation, sameList, type Citation, type CitedItem, type Composition, type ListEntry, type Paper } from './paper'
+import { compiled, type CompiledStyle } from './compiled'
+import { noteAlone, setEntry } from './entry'
+import { setList, type Listed } from './in-list'
+import { groupsMet, inText, setCitations, type CitationSet } from './in-text'
+import { fileAll, type Entry } from './order'
+import { alike, sameCitation, sameList, type Composition, type Paper } from './paper'
 import { NOTHING_TOLD } from './work'
 
-/** A citation as it was set, with all that its setting rested on. */
-interface Record {
-  citation: Citation
-  items: readonly Item[]
-  states: readonly NoteState[]
-  /** In the text, without the number of a note. */
-  runs: Run[]
-  /** The words of its note, if it has one. */
-  note?: Run[]
-  /** The text with its note's number, as last asked for. */
-  withNumber?: { number: number, runs: Run[] }
-}
-/** A list entry as it was set, likewise. */
-interface Placed {
-  entry: Entry
-  told: Told
-  repeats: boolean
-  previous: Entry | undefined
-  at: number
-  number: number | undefined
-  cited: boolean
-  division: string | undefined
-  set: SetEntry
-  listed: ListEntry
-}
-
 interface State {
+  titles: TitleWords
+  /** Of who decides capitals. */
+  version: number
   style: Style
   sources: readonly Source[]
   paper: Paper
@@ -54,13 +29,17 @@ interface State {
   used: readonly Entry[]
   filed: readonly Entry[]
   told: ReadonlyMap<string, Told>
+  /** Every work of the paper that its style lists, in the list's order; and those that this paper lists. */
+  ranked: readonly Entry[]
   inOrder: readonly Entry[]
   numbers: ReadonlyMap<string, number>
-  records: readonly Record[]
+  records: readonly CitationSet[]
   listed: Listed
   composition: Composition
 }
-interface Listed { list: ListEntry[], placed: ReadonlyMap<string, Placed>, unsure: Composition['unsure'] }
+
+/** What composing goes by besides the paper: the style, and who decides capitals. */
+interface By { style: Style, titles: TitleWords }
 
 const samePaper = (a: Paper, b: Paper): boolean => a === b || (
   sameList(a.alsoList ?? [], b.alsoList ?? []) && sameList(a.leftOut ?? [], b.leftOut ?? []) && a.divisions === b.divisions
@@ -70,28 +49,33 @@ const samePaper = (a: Paper, b: Paper): boolean => a === b || (
 export class Composer {
   private last: State | undefined
 
+  /** @param titles who decides the capitals of titles; otherwise whoever decides here when composing */
+  constructor(private readonly titles?: TitleWords) {}
+
   compose(style: Style, sources: readonly Source[], paper: Paper): Composition {
-    const last = this.last?.style === style ? this.last : undefined
+    const titles = this.titles ?? titlesHere()
+    const same = this.last?.style === style && this.last.titles === titles && this.last.version === titles.version
+    const last = same ? this.last : undefined
     if (last && sameList(last.sources, sources) && samePaper(last.paper, paper)) return last.composition
-    try { this.last = composeAfter(last, style, sources, paper) }
-    catch (error) { this.last = composeWithout(error, style, sources, paper) }
+    try { this.last = composeAfter(last, { style, titles }, sources, paper) }
+    catch (error) { this.last = composeWithout(error, { style, titles }, sources, paper) }
     return this.last.composition
   }
 }
 
 /** The paper with the sources that cannot be set as they were typed. Nothing of it is kept for the next time but the whole. */
-function composeWithout(error: unknown, style: Style, sources: readonly Source[], paper: Paper): State {
-  const failing = new Map(sources.filter(source => !canBeSet(style, source)).map(source => [source.id, source]))
+function composeWithout(error: unknown, by: By, sources: readonly Source[], paper: Paper): State {
+  const failing = new Map(sources.filter(source => !canBeSet(by, source)).map(source => [source.id, source]))
   // Nothing wrong with any one source: the fault is elsewhere, and not to be hidden.
   if (!failing.size) throw error
-  const state = composeAfter(undefined, style, sources.map(source => (failing.has(source.id) ? standIn(source) : source)), paper)
+  const state = composeAfter(undefined, by, sources.map(source => (failing.has(source.id) ? standIn(source) : source)), paper)
   const list = state.composition.list.map(entry => (failing.has(entry.id) ? { ...entry, runs: asTyped(failing.get(entry.id)!) } : entry))
   return { ...state, sources, entries: new Map(), records: [], composition: { ...state.composition, list, asTyped: [...failing.keys()] } }
 }
 
-function canBeSet(style: Style, source: Source): boolean {
+function canBeSet({ style, titles }: By, source: Source): boolean {
   return guarded(() => {
-    const work = compiled(style).work(source)
+    const work = compiled(style, titles).work(source)
     setEntry(work)
     noteAlone(work, NOTHING_TOLD, false)
     noteAlone(work, NOTHING_TOLD, true)
@@ -102,8 +86,8 @@ function canBeSet(style: Style, source: Source): boolean {
   }, () => false)
 }
 
-function composeAfter(last: State | undefined, style: Style, sources: readonly Source[], paper: Paper): State {
-  const entries = last && sameList(last.sources, sources) ? last.entries : readWorks(last, style, sources)
+function composeAfter(last: State | undefined, { style, titles }: By, sources: readonly Source[], paper: Paper): State {
+  const entries = last && sameList(last.sources, sources) ? last.entries : readWorks(last, compiled(style, titles), sources)
   const { first, unknown } = citing(paper, entries)
   const also = (paper.alsoList ?? []).filter(id => entries.has(id) && !first.has(id))
   const used = [...first.keys(), ...new Set(also)].map(id => entries.get(id)!)
@@ -114,11 +98,12 @@ function composeAfter(last: State | undefined, style: Style, sources: readonly S
     style.list.order === 'appearance'
       ? [...used.filter(({ id, work }) => first.has(id) && work.listed), ...filed.filter(({ id }) => !first.has(id))]
       : filed
-  // What is left out of the list is still told apart from the others in the text.
+  // What is left out of the list is still told apart from the others in the text, and ordered among them.
+  const ranked = last && sameList(last.ranked, all) ? last.ranked : all
+  const numbers = last?.ranked === ranked ? last.numbers : new Map(ranked.map(({ id }, i) => [id, i + 1]))
   const out = style.citation.system === 'numbers' || !paper.leftOut?.length ? undefined : new Set(paper.leftOut)
   const order = out ? all.filter(({ id }) => !out.has(id)) : all
   const inOrder = last && sameList(last.inOrder, order) ? last.inOrder : order
-  const numbers = last?.inOrder === inOrder ? last.numbers : new Map(inOrder.map(({ id }, i) => [id, i + 1]))
   const records = setCitations(last, style, paper.citations, { entries, told, numbers, first, groups: groupsMet(style, used, paper) })
   const sameOrder =
     last?.inOrder === inOrder
@@ -127,6 +112,8 @@ function composeAfter(last: State | undefined, style: Style, sources: readonly S
     && (style.list.order === 'filing' || sameList(last.used, used))
   const listed = sameOrder ? last.listed : setList(last?.listed.placed, style, paper, { inOrder, told, numbers, cited: first })
   return {
+    titles,
+    version: titles.version,
     style,
     sources,
     paper,
@@ -134,11 +121,12 @@ function composeAfter(last: State | undefined, style: Style, sources: readonly S
     used,
     filed,
     told,
+    ranked,
     inOrder,
     numbers,
     records,
     listed,
-    composition: { ...inText(style, records), list: listed.list, unknown, unsure: listed.unsure },
+    composition: { ...inText(records), list: listed.list, unknown, unsure: listed.unsure },
   }
 }
 
@@ -149,8 +137,7 @@ function sameMembers<T>(a: readonly T[], b: readonly T[]): boolean {
   return b.every(one => set.has(one))
 }
 
-function readWorks(last: State | undefined, style: Style, sources: readonly Source[]): Map<string, Entry> {
-  const { work: read } = compiled(style)
+function readWorks(last: State | undefined, { work: read }: CompiledStyle, sources: readonly Source[]): Map<string, Entry> {
   const entries = new Map<string, Entry>()
   for (const source of sources) {
     const before = last?.entries.get(source.id)
@@ -172,269 +159,4 @@ function citing(paper: Paper, entries: ReadonlyMap<string, Entry>): { first: Map
     }
   })
   return { first, unknown: [...unknown] }
-}
-
-/** For each group that has an abbreviation, the place of the first citation that names it; empty where the style has no such rule. */
-function groupsMet(style: Style, used: readonly Entry[], paper: Paper): ReadonlyMap<string, number> {
-  const met = new Map<string, number>()
-  if (!style.citation.groupAbbreviations) return met
-  const named = new Map(used.filter(({ work }) => work.abbreviated.length).map(({ id, work }) => [id, work.abbreviated]))
-  if (named.size)
-    paper.citations.forEach(({ items }, i) => {
-      for (const { id } of items) for (const group of named.get(id) ?? []) if (!met.has(group)) met.set(group, i)
-    })
-  return met
-}
-
-// Citations and notes --------------------------------------------------------------------------------------------------
-
-interface Around {
-  entries: ReadonlyMap<string, Entry>
-  told: ReadonlyMap<string, Told>
-  numbers: ReadonlyMap<string, number>
-  /** The places of first citations, by id; of first namings, by group. */
-  first: ReadonlyMap<string, number>
-  groups: ReadonlyMap<string, number>
-}
-
-/** Every citation set, in order; those whose setting rests on nothing that changed as they were. */
-function setCitations(last: State | undefined, style: Style, citations: readonly Citation[], around: Around): Record[] {
-  const before = last?.records ?? []
-  const { head, tail } = aligned(before, citations)
-  const touched = last && idsTouched(last, style, citations, around, head, tail)
-  const setAt = (i: number, was: Record | undefined): Record => {
-    const citation = citations[i]!
-    const items = itemsOf(style, citation, i, around)
-    const states = notesOf(style, citation, i, items, citations[i - 1], around)
-    const same =
-      was
-      && was.items.length === items.length
-      && items.every((item, at) => sameItem(item, was.items[at]!))
-      && states.every((state, at) => sameState(state, was.states[at]!))
-    return same ? was : setOne(style, citation, items, states)
-  }
-  return citations.map((citation, i) => {
-    const was = i < head ? before[i] : i >= citations.length - tail ? before[i - citations.length + before.length] : undefined
-    // The note before decides whether this one is "ibid.": the first behind a change is looked at again.
-    const untouched = was && touched && i !== citations.length - tail && !citation.items.some(({ id }) => touched.has(id))
-    return untouched ? was : setAt(i, was)
-  })
-}
-
-/** How many citations are as before at the beginning, and how many at the end: one put in or taken out moves none of the others. */
-function aligned(before: readonly Record[], citations: readonly Citation[]): { head: number, tail: number } {
-  const most = Math.min(before.length, citations.length)
-  let head = 0
-  while (head < most && sameCitation(before[head]!.citation, citations[head]!)) head++
-  let tail = 0
-  while (tail < most - head && sameCitation(before[before.length - 1 - tail]!.citation, citations[citations.length - 1 - tail]!)) tail++
-  return { head, tail }
-}
-
-/** The ids for which anything around a citation may be other than before: the work, what it is told, its number, what was cited ahead. */
-function idsTouched(
-  last: State,
-  style: Style,
-  citations: readonly Citation[],
-  { entries, told, numbers, groups }: Around,
-  head: number,
-  tail: number,
-): Set<string> {
-  const touched = new Set<string>()
-  const note = (items: readonly CitedItem[]) => {
-    for (const { id } of items) touched.add(id)
-  }
-  for (let i = head; i < citations.length - tail; i++) note(citations[i]!.items)
-  for (let i = head; i < last.records.length - tail; i++) note(last.records[i]!.citation.items)
-  // What a group is called depends on who named it first.
-  if (groups.size) for (const [id, { work }] of entries) if (work.abbreviated.length) touched.add(id)
-  if (last.entries !== entries) {
-    for (const [id, entry] of entries) if (last.entries.get(id) !== entry) touched.add(id)
-    for (const id of last.entries.keys()) if (!entries.has(id)) touched.add(id)
-  }
-  if (last.told !== told) for (const [id, now] of told) if (last.told.get(id) !== now) touched.add(id)
-  if (last.numbers !== numbers) for (const [id, now] of numbers) if (last.numbers.get(id) !== now) touched.add(id)
-  return touched
-}
-
-/** The works of a citation, each with what comes to it from the paper around. */
-const itemsOf = (style: Style, citation: Citation, i: number, around: Around): Item[] =>
-  citation.items.filter(({ id }) => around.entries.has(id)).map(cited => itemOf(style, cited, citation.items.length > 1, i, around))
-
-function itemOf(style: Style, cited: CitedItem, among: boolean, i: number, { entries, told, numbers, first, groups }: Around): Item {
-  const { work } = entries.get(cited.id)!
-  const item: Item = { work, told: told.get(cited.id)! }
-  // The place in the list orders works within a citation, and is what numbered styles print.
-  const number = numbers.get(cited.id)
-  if (number !== undefined && (among || style.citation.system === 'numbers')) item.number = number
-  if (style.citation.laterNames && first.get(cited.id)! < i) item.later = true
-  if (groups.size && work.abbreviated.length) {
-    const known = work.abbreviated.filter(name => groups.get(name)! < i)
-    const fresh = work.abbreviated.filter(name => groups.get(name) === i)
-    if (known.length) item.abbreviate = new Set(known)
-    if (fresh.length) item.introduce = new Set(fresh)
-  }
-  if (cited.locator) item.locator = cited.locator
-  if (cited.prefix) item.prefix = cited.prefix
-  if (cited.suffix) item.suffix = cited.suffix
-  if (cited.original) item.original = cited.original
-  return item
-}
-
-const sameSet = (a: ReadonlySet<string> | undefined, b: ReadonlySet<string> | undefined): boolean =>
-  a === b || (a !== undefined && b !== undefined && a.size === b.size && [...a].every((one) => b.has(one)))
-/** The words and places of two items are alike when their citations are (`aligned`); this is what comes from around them. */
-const sameItem = (a: Item, b: Item): boolean =>
-  a.work === b.work
-  && a.told === b.told
-  && a.number === b.number
-  && a.later === b.later
-  && sameSet(a.abbreviate, b.abbreviate)
-  && sameSet(a.introduce, b.introduce)
-const sameState = (a: NoteState, b: NoteState): boolean => a.short === b.short && a.again === b.again
-
-const NO_STATES: NoteState[] = []
-const SHORT: NoteState = { short: true }
-const FULL: NoteState = { short: false }
-
-/** How a note names its works, by what stood in the notes before it; nothing in styles without notes. */
-function notesOf(
-  style: Style,
-  citation: Citation,
-  i: number,
-  items: readonly Item[],
-  previous: Citation | undefined,
-  around: Around,
-): NoteState[] {
-  const { notes } = style.citation
-  if (!notes) return NO_STATES
-  const ids = citation.items.filter(({ id }) => around.entries.has(id)).map(({ id }) => id)
-  const short = (at: number) => notes.firstShort === true || around.first.get(ids[at]!)! < i || ids.indexOf(ids[at]!) < at
-  if (notes.ibid !== undefined && items.length === 1 && previous) {
-    const [before, ...others] = itemsOf(style, previous, i - 1, around)
-    if (before && !others.length && before.work === items[0]!.work) {
-      const same = textOfAtoms(place(before)) === textOfAtoms(place(items[0]!))
-      return [{ short: short(0), again: same ? 'same place' : 'other place' }]
-    }
-  }
-  return items.map((_, at) => (short(at) ? SHORT : FULL))
-}
-
-function setOne(style: Style, citation: Citation, items: readonly Item[], states: readonly NoteState[]): Record {
-  const form = citation.form ?? 'parenthetical'
-  const record = { citation, items, states }
-  if (style.citation.system === 'notes') {
-    const names =
-      form === 'narrative' && !citation.inNote
-        ? setLine(
-            items.flatMap((item, i) => [...joint(style, i, items.length), ...sayAuthor(item, true)]),
-            style,
-          )
-        : []
-    return { ...record, runs: names, note: setNote(style, items, states, citation.words) }
-  }
-  const runs = items.length ? setCitation(style, items, form) : missing(citation)
-  if (citation.inNote && citation.words) return { ...record, runs: [], note: amongWords(runs, citation.words) }
-  // The writer's own words are a content note in styles that cite in the text (APA 7, 2.13; MLA Handbook 9, 7.1).
-  const words = [citation.words?.before, citation.words?.after].map(text => text?.trim()).filter(Boolean).join(' ')
-  // An empty note keeps its number: it is being written.
-  return words || (!citation.items.length && citation.words) ? { ...record, runs, note: own(words, 'words.note') } : { ...record, runs }
-}
-
-/** A note of the writer's own words with a citation among them, as the text would have it (APA 7, 2.13; MLA Handbook 9, 7.1). */
-function amongWords(runs: readonly Run[], { before, after }: NonNullable<Citation['words']>): Run[] {
-  const [ahead, behind] = [before?.trim(), after?.trim()]
-  const space: Run = { text: ' ', part: 'glue', rules: [] }
-  const set = [
-    ...(ahead ? [...own(ahead, 'words.note'), space] : []),
-    ...runs,
-    ...(behind ? [...(/^[.,;:?!)\]]/u.test(behind) ? [] : [space]), ...own(behind, 'words.note')] : []),
-  ]
-  return /[.?!][”’"')\]]*$/u.test(plain(set)) ? set : [...set, { text: '.', part: 'glue', rules: [] }]
-}
-
-/** A citation whose sources are all unknown keeps a place in the text that says so. */
-const missing = (citation: Citation): Run[] =>
-  citation.items.length
-    ? [{ text: `[unknown source: ${citation.items.map((i) => i.id).join(', ')}]`, part: 'glue', rules: ['citation.unknown'] }]
-    : []
-
-export const noteNumber = (n: number): Run => ({ text: String(n), superscript: true, part: 'glue', rules: ['citation.note'] })
-
-/** The citations as they stand in the text, their notes numbered. */
-function inText(style: Style, records: readonly Record[]): Pick<Composition, 'citations' | 'notes' | 'noteNumbers'> {
-  const notes: Run[][] = []
-  const noteNumbers: (number | undefined)[] = []
-  const citations = records.map((record) => {
-    if (!record.note) { noteNumbers.push(undefined); return record.runs }
-    notes.push(record.note)
-    const number = notes.length
-    noteNumbers.push(number)
-    if (record.withNumber?.number !== number) record.withNumber = { number, runs: [...record.runs, noteNumber(number)] }
-    return record.withNumber.runs
-  })
-  return { citations, notes, noteNumbers }
-}
-
-// The list -------------------------------------------------------------------------------------------------------------
-
-interface ToList {
-  inOrder: readonly Entry[]
-  told: ReadonlyMap<string, Told>
-  numbers: ReadonlyMap<string, number>
-  cited: ReadonlyMap<string, number>
-}
-
-function setList(
-  before: ReadonlyMap<string, Placed> | undefined,
-  style: Style,
-  paper: Paper,
-  { inOrder, told, numbers, cited }: ToList,
-): Listed {
-  const numbered = style.citation.system === 'numbers'
-  const byAppearance = style.list.order === 'appearance'
-  const divisions = numbered ? undefined : paper.divisions
-  const divisionOf = ({ id }: Entry): number => divisions?.order.indexOf(divisions.of[id] ?? '') ?? -1
-  // Numbers follow the order of citing whatever the list is divided into (numbered lists are not divided).
-  const divided = divisions ? [...inOrder].sort((a, b) => divisionOf(a) - divisionOf(b)) : inOrder
-  const placed = new Map<string, Placed>()
-  const unsure: Composition['unsure'] = {}
-  let previous: Entry | undefined
-  const list = divided.map((entry, at): ListEntry => {
-    const { id, work } = entry
-    const mine = told.get(id)!
-    const under = divisions ? divisionOf(entry) : -1
-    const follows = previous && (!divisions || divisionOf(previous) === under) ? previous : undefined
-    const repeats = Boolean(style.list.repeated && follows?.work.lead && work.lead && sameNames(follows.work.lead.names, work.lead.names))
-    const number = numbered ? numbers.get(id) : undefined
-    const division = under >= 0 ? divisions!.of[id] : undefined
-    const isCited = cited.has(id)
-    const was = before?.get(id)
-    const same =
-      was
-      && was.entry === entry
-      && was.told === mine
-      && was.repeats === repeats
-      && was.number === number
-      && was.division === division
-      && (byAppearance ? was.at === at && was.cited === isCited : was.previous === previous)
-    const now = same ? was : placeEntry()
-    function placeEntry(): Placed {
-      const set = setEntry(work, mine, repeats ? style.list.repeated : undefined)!
-      const why = byAppearance ? appearanceReasons(at, isCited) : filingReasons(work, previous?.work)
-      const listed: ListEntry = {
-        id,
-        runs: set.runs,
-        ...(number !== undefined ? { number } : {}),
-        ...(division !== undefined ? { division } : {}),
-        why,
-      }
-      return { entry, told: mine, repeats, previous, at, number, cited: isCited, division, set, listed }
-    }
-    placed.set(id, now)
-    if (now.set.unsure.length) unsure[id] = [...now.set.unsure]
-    previous = entry
-    return now.listed
-  })
-  return { list, placed, unsure }
 }

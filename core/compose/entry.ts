@@ -2,6 +2,7 @@
 import type { Source } from '../source/model'
 import type { Run } from '../text/runs'
 import type { Style } from '../styles/schema'
+import type { TitleWords } from '../text/capitals'
 import { asTyped, guarded } from './as-typed'
 import { compiled } from './compiled'
 import { glue, raised, setLine, STOP, type Atom } from './line'
@@ -34,9 +35,9 @@ function newEntry(work: Work, yearLetter: string | undefined, repeated: string |
 const CERTAIN: readonly string[] = []
 
 /** The list entry of a source alone, as runs; null where its kind is never listed. `unsure` collects doubtful capitals. */
-export function listEntry(style: Style, source: Source, options: { unsure?: Set<string> } = {}): Run[] | null {
-  const entry = guarded(() => setEntry(compiled(style).work(source)), () => ({ runs: asTyped(source), unsure: CERTAIN }))
-  entry?.unsure.forEach(word => options.unsure?.add(word))
+export function listEntry(style: Style, source: Source, { unsure, titles }: { unsure?: Set<string>, titles?: TitleWords | undefined } = {}): Run[] | null {
+  const entry = guarded(() => setEntry(compiled(style, titles).work(source)), () => ({ runs: asTyped(source), unsure: CERTAIN }))
+  entry?.unsure.forEach(word => unsure?.add(word))
   return entry && entry.runs
 }
 
@@ -126,6 +127,7 @@ export const titleInText = (work: Work, short: boolean): Atom[] => work.keep(sho
   const place = { italic: treatment === 'italic', quoted: treatment === 'quoted' ? 1 : 0 }
   const usual = capitalsFor(work.kind, 'title', place, [])(work)
   const { atoms } = setTitle(text, {
+    words: work.words,
     style,
     field: 'title',
     ...place,

@@ -1,5 +1,5 @@
 /** Titles as runs: capitals by treatment, quotation marks by depth, italics reversed inside italics; short titles. */
-import { capitalise, PREPOSITIONS, type CapitalRule } from '../text/capitals'
+import { PREPOSITIONS, type CapitalRule, type TitleWords } from '../text/capitals'
 import type { Segment } from '../text/rich'
 import { setQuotes } from '../text/quotes'
 import type { FieldName } from '../source/fields'
@@ -9,6 +9,7 @@ import type { Style } from '../styles/schema'
 import type { Atom } from './line'
 
 export interface TitleSetting {
+  words: TitleWords
   style: Style
   field: FieldName
   /** Levels of quotation and italics the title stands in. */
@@ -25,7 +26,7 @@ export interface SetTitle { atoms: Atom[], unsure: readonly string[] }
 
 export function setTitle(title: string, setting: TitleSetting): SetTitle {
   const text = years(spaced(title, setting.keepStop === true), setting.style.dash)
-  const { segments, unsure } = capitalise(text, setting.within ? AS_GIVEN : setting.capitals)
+  const { segments, unsure } = setting.words.capitalise(text, setting.within ? AS_GIVEN : setting.capitals)
   return { unsure, atoms: segmentsToAtoms(segments, setting) }
 }
 

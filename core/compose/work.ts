@@ -5,6 +5,7 @@
 import { peopleOf } from '../source/facts'
 import type { FieldName, FieldOf } from '../source/fields'
 import type { SourceDate } from '../source/dates'
+import type { TitleWords } from '../text/capitals'
 import { foldWords } from '../text/filing'
 import { FRONT_MATTER_ALONE } from '../text/lists/front-matter'
 import { kindOf, type Kind } from '../source/kinds'
@@ -87,7 +88,8 @@ export class Work {
   /** What else was computed of it once and is asked for again (a form told apart, a short title). */
   private kept: Map<string, unknown> | undefined
 
-  constructor(readonly kind: KindSetting, readonly source: Source) {
+  /** @param words who decides the capitals of its titles */
+  constructor(readonly kind: KindSetting, readonly source: Source, readonly words: TitleWords) {
     const fields = source.fields as Record<FieldName, string | readonly Name[] | SourceDate | undefined>
     for (const name of Object.keys(fields) as FieldName[]) {
       const value = fields[name]

@@ -56,4 +56,4 @@ function isHeadline(title: string): boolean {
   return open.length >= 2 && open.filter(word => /^\p{Lu}/u.test(word)).length >= open.length * 0.75
 }
 
-export const BY_LIST: TitleWords = { capitalise, isHeadline, isCommon }
+export const BY_LIST: TitleWords = { capitalise, isHeadline, isCommon, version: 0 }

@@ -3,7 +3,8 @@
  * title, acronyms and names are never lowered; what was uncertain is reported, never guessed silently.
  *
  * What decides them are lists of a hundred thousand words (`by-list.ts`). They are not wanted wherever a title is printed:
- * a page that shows references has the answers and not the lists. So who decides is told once, by `decideTitlesBy`.
+ * a page that shows references has the answers and not the lists. So who decides is told once for a process or a page, by
+ * `decideTitlesBy`; who composes or checks with another decider hands it in.
  */
 import { curled } from './quotes'
 import type { Segment } from './rich'
@@ -41,19 +42,22 @@ export interface TitleWords {
   isHeadline: (title: string) => boolean
   /** Whether a word is one of the language's common words, in any of its forms. */
   isCommon: (word: string) => boolean
+  /** Another number whenever an answer may be other than before; what was made of answers is kept under it. */
+  readonly version: number
 }
 
 let words: TitleWords | undefined
-/** Says who decides from now on: the lists, or a memory of what they answered. */
+/** Says who decides here: the lists, or a memory of what they answered. */
 export const decideTitlesBy = (by: TitleWords): void => { words = by }
-function decider(): TitleWords {
+/** Who decides here where nobody is handed in. */
+export function titlesHere(): TitleWords {
   if (!words) throw new Error('Nobody decides the capitals of titles here: import core/text/with-lists, or call decideTitlesBy.')
   return words
 }
 
-export const capitalise: TitleWords['capitalise'] = (title, rule) => decider().capitalise(title, rule)
-export const isHeadline: TitleWords['isHeadline'] = title => decider().isHeadline(title)
-export const isCommon: TitleWords['isCommon'] = word => decider().isCommon(word)
+export const capitalise: TitleWords['capitalise'] = (title, rule) => titlesHere().capitalise(title, rule)
+export const isHeadline: TitleWords['isHeadline'] = title => titlesHere().isHeadline(title)
+export const isCommon: TitleWords['isCommon'] = word => titlesHere().isCommon(word)
 
 /** The plain text of a title with its capitals set. */
 export const capitaliseText = (title: string, rule: CapitalRule): string => curled(capitalise(title, rule).segments.map(s => s.text).join(''))

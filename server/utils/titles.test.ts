@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { afterEach, expect, it } from 'vitest'
+import { expect, it } from 'vitest'
 import { checkDetails } from '../../core/check/details'
 import { compose, composeAlone } from '../../core/compose/compose'
 import type { DocNode } from '../../core/sheet/document'
@@ -8,8 +8,8 @@ import { readCslJson } from '../../core/intake/csl-json'
 import type { Source } from '../../core/source/model'
 import { STYLES, type Style } from '../../core/styles'
 import { BY_LIST } from '../../core/text/by-list'
-import { decideTitlesBy } from '../../core/text/capitals'
-import type { Answered } from '../../app/titles/answers'
+import type { TitleWords } from '../../core/text/capitals'
+import type { Answered } from '../../core/text/title-answers'
 import { TitleMemory } from '../../app/titles/memory'
 import { titleAnswers } from './titles'
 
@@ -24,23 +24,21 @@ const paper: DocNode = {
 }
 const today = [2026, 11, 28] as const
 /** Everything that a page shows of the sources, composed anew. */
-function shown(style: Style) {
+function shown(style: Style, titles: TitleWords) {
   const anew: Source[] = JSON.parse(JSON.stringify(sources)) as Source[]
   return {
     paper: compose(style, anew, {
       citations: citationsOf(paper),
       alsoList: sources.filter((source) => source.listed).map((source) => source.id),
-    }),
-    alone: anew.map((source) => composeAlone(style, source)),
-    findings: anew.map((source) => checkDetails({ source, style, today })),
+    }, titles),
+    alone: anew.map((source) => composeAlone(style, source, undefined, titles)),
+    findings: anew.map((source) => checkDetails({ source, style, today }, titles)),
   }
 }
-afterEach(() => decideTitlesBy(BY_LIST))
-
 it.each(STYLES.map((style) => [style.id, style] as const))(
   '%s: a page has every answer it needs, and shows what the server does',
   (id, style) => {
-    const wanted = shown(style)
+    const wanted = shown(style, BY_LIST)
     const answers = JSON.parse(JSON.stringify(titleAnswers({ sources, paper: { style: id, body: paper } }))) as Answered[]
     let asked = 0
     const memory = new TitleMemory((questions) => {
@@ -48,8 +46,7 @@ it.each(STYLES.map((style) => [style.id, style] as const))(
       return Promise.resolve([])
     })
     memory.learn(answers)
-    decideTitlesBy(memory)
-    expect(shown(style)).toEqual(wanted)
+    expect(shown(style, memory)).toEqual(wanted)
     expect(asked).toBe(0)
   },
 )

@@ -6,8 +6,7 @@ import { citationsOf, creditedIn } from '~~/core/sheet/walking'
 import type { Source } from '~~/core/source/model'
 import { styleOf } from '~~/core/styles'
 import { BY_LIST } from '~~/core/text/by-list'
-import { decideTitlesBy } from '~~/core/text/capitals'
-import { listen, type Answered } from '~~/app/titles/answers'
+import { listen, type Answered } from '~~/core/text/title-answers'
 
 interface Titled { sources: readonly (Source & { listed: boolean })[], paper: { style: string, body: DocNode } }
 
@@ -17,16 +16,12 @@ export function titleAnswers({ sources, paper }: Titled): Answered[] {
   if (!style) return []
   const now = new Date()
   return listen(BY_LIST, (listening) => {
-    decideTitlesBy(listening)
-    try {
-      for (const source of sources) {
-        composeAlone(style, source)
-        checkDetails({ source, style, today: [now.getFullYear(), now.getMonth() + 1, now.getDate()] })
-      }
-      // In the paper a title may stand cut, or in other capitals, where a work has no author or shares one.
-      const alsoList = [...listing(sources).alsoList, ...creditedIn(paper.body)]
-      compose(style, sources, { citations: citationsOf(paper.body), alsoList })
+    for (const source of sources) {
+      composeAlone(style, source, undefined, listening)
+      checkDetails({ source, style, today: [now.getFullYear(), now.getMonth() + 1, now.getDate()] }, listening)
     }
-    finally { decideTitlesBy(BY_LIST) }
+    // In the paper a title may stand cut, or in other capitals, where a work has no author or shares one.
+    const alsoList = [...listing(sources).alsoList, ...creditedIn(paper.body)]
+    compose(style, sources, { citations: citationsOf(paper.body), alsoList }, listening)
   })
 }

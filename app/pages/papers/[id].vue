@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import type { Workspace } from '~/saving/held'
-import type { Answered } from '~/titles/answers'
+import type { Answered } from '~~/core/text/title-answers'
 import { pageTitles } from '~/titles/page'
 import { count } from '~/utils/words'
 
 const route = useRoute()
 const store = usePaper()
 const saving = useSaving()
-const owned = useSources()
-const tray = useTray()
 const id = String(route.params.id)
 // As text: a long paper as one string is written into the page, and read out of it, many times as fast as a tree.
 const { data, error } = await useFetch<string>(`/api/papers/${id}`, { key: `paper-${id}`, responseType: 'text' as never })
@@ -25,14 +23,7 @@ function saidBy(answer: unknown): string {
   catch { return '' }
 }
 const workspace = JSON.parse(data.value) as Workspace & { titles: readonly Answered[] }
-if (import.meta.client) {
-  const titles = pageTitles()
-  titles.learn(workspace.titles)
-  onScopeDispose(titles.whenLearnt((texts) => {
-    owned.retitle(texts)
-    tray.retitle()
-  }))
-}
+if (import.meta.client) pageTitles().learn(workspace.titles)
 await store.open(id, workspace)
 if (workspace.damaged?.length && import.meta.client) {
   const all = workspace.damaged

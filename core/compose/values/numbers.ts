@@ -1,7 +1,7 @@
 /** Numbers: editions, volumes, pages, the numbers of reports, versions and patents. */
 import type { FieldName } from '../../source/fields'
 import { edition as readEdition } from '../../source/values/editions'
-import { isCommon } from '../../text/capitals'
+import type { TitleWords } from '../../text/capitals'
 import { ordinal, roman } from '../../text/numbers'
 import { isPlural, setRange } from '../../text/ranges'
 import type { Style } from '../../styles/schema'
@@ -42,14 +42,14 @@ const edition: Bind = (_filters, { style }) => {
 }
 
 /** "National edition" of a newspaper: a common word small, as in a sentence; a name as it is. */
-const ownEdition = (raw: string): string => {
+const ownEdition = (raw: string, { isCommon }: TitleWords): string => {
   const { number, words } = readEdition(raw)
   const own = [number === undefined ? '' : ordinal(number), words].filter(Boolean).join(' ')
   return own && `${isCommon(own.split(' ')[0]!) ? beginSmall(own) : own} edition`
 }
 
 const newspaperEdition: Bind = () => (work, _telling, out) => {
-  const text = ownEdition(work.text('edition'))
+  const text = ownEdition(work.text('edition'), work.words)
   if (text) out.push({ text, part: 'what', field: 'edition', rules: ['edition'], sentence: true })
   return text !== ''
 }

@@ -73,6 +73,7 @@ function titleSetter(
       const raw = beginning ? firstOf(read(work), 20) : read(work)
       if (!raw) return undefined
       const set = setTitle(raw, {
+        words: work.words,
         style,
         field,
         quoted: place.quoted,
@@ -84,7 +85,7 @@ function titleSetter(
       if (small && set.atoms[0])
         set.atoms[0] = { ...set.atoms[0], text: set.atoms[0].text.replace(/^\p{Lu}(?=\p{Ll}|\s)/u, (c) => c.toLowerCase()) }
       const translated = sort === 'title' ? work.text('titleTranslated') : ''
-      if (translated) set.atoms.push(...inEnglish(translated, kind, place))
+      if (translated) set.atoms.push(...inEnglish(translated, work, place))
       if (own) set.atoms = set.atoms.map((atom) => ({ ...atom, rules: [...atom.rules, ...rulesFor(style, field)] }))
       work.titles[at] = set
       return set
@@ -97,8 +98,9 @@ const isPartItalic = (whole: string, part: string): boolean =>
   part.startsWith('<i>') && part.endsWith('</i>') && whole !== part && !(whole.startsWith('<i>') && whole.endsWith('</i>'))
 
 /** A title in another language has its meaning in brackets behind it, upright, cased as running text. */
-function inEnglish(translated: string, { style }: KindSetting, place: Place): Atom[] {
+function inEnglish(translated: string, { kind: { style }, words }: Work, place: Place): Atom[] {
   const { atoms } = setTitle(translated, {
+    words,
     style,
     field: 'titleTranslated',
     quoted: place.quoted,

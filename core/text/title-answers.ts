@@ -1,5 +1,5 @@
 /** Questions about titles and their answers, as the server sends them with a paper and the worker sends them back. */
-import type { Capitalised, CapitalRule, TitleWords } from '~~/core/text/capitals'
+import type { Capitalised, CapitalRule, TitleWords } from './capitals'
 
 export type Question =
   readonly ['capitals', title: string, rule: CapitalRule] | readonly ['headline', title: string] | readonly ['common', word: string]
@@ -44,6 +44,7 @@ export function listen(words: TitleWords, work: (listening: TitleWords) => void)
     capitalise: (title, rule) => { if (rule.style !== 'as-given') ask(['capitals', title, rule]); return words.capitalise(title, rule) },
     isHeadline: (title) => { ask(['headline', title]); return words.isHeadline(title) },
     isCommon: (word) => { ask(['common', word]); return words.isCommon(word) },
+    version: words.version,
   })
   return [...answers.values()]
 }
