@@ -35,7 +35,9 @@ function newEntry(work: Work, yearLetter: string | undefined, repeated: string |
 const CERTAIN: readonly string[] = []
 
 /** The list entry of a source alone, as runs; null where its kind is never listed. `unsure` collects doubtful capitals. */
-export function listEntry(style: Style, source: Source, { unsure, titles }: { unsure?: Set<string>, titles?: TitleWords | undefined } = {}): Run[] | null {
+export function listEntry(
+  style: Style, source: Source, { unsure, titles }: { unsure?: Set<string>, titles?: TitleWords | undefined } = {},
+): Run[] | null {
   const entry = guarded(() => setEntry(compiled(style, titles).work(source)), () => ({ runs: asTyped(source), unsure: CERTAIN }))
   entry?.unsure.forEach(word => unsure?.add(word))
   return entry && entry.runs

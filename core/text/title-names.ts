@@ -3,6 +3,7 @@
  * match wins; then names made by rule (name-rules.ts).
  */
 import { NAMES } from './data/names'
+import { NAMES_OF_THINGS, NAMES_OF_WORKS } from './lists/names'
 import { nameByRule, type Standing } from './name-rules'
 import { factsOf, type WordFacts } from './title-words'
 
@@ -44,20 +45,13 @@ export class Phrases {
   }
 }
 
-/** Names that the word lists lack, most of them the writer's daily bread. */
-const OWN = `World War|United States|United Kingdom|United Nations|European Union|Middle Ages|Middle East|Cold War|Industrial Revolution|Civil War|North Sea|Black Sea|Red Sea|Dead Sea|New World|Old Testament
-|New Testament|Great Depression|Great War|South Seas|Hong Kong|Los Angeles|New York|New York City|New Zealand|Black Death|Roman Empire|Great Barrier Reef|Berlin Wall|East India Company
-|North Atlantic Treaty Organization|Latin America|Middle Kingdom|Ice Age|Bronze Age|Iron Age|Stone Age|Black Lives Matter|First World War|Second World War|Northern Ireland|West Bank|Gulf Stream
-|Global South|Global North|Silk Road|Arab Spring|Big Bang|Supreme Court|Easter Island|Western Front|Eastern Front|Pacific Northwest|Midwest|Enlightenment|Reconquista|Third World|Far East|Near East|Wild West|Deep South|House of Commons|House of Lords|National Health Service|Declaration of Independence
-|Dust Bowl|Iron Curtain|Trail of Tears|Boxer Rebellion|Southern Ocean|Great Gatsby|Salt March|Dead Sea Scrolls|Tower Hamlets|Magna Carta|Peasants Revolt|Meiji Restoration|Rosie the Riveter|Central Asia|Central America|Big Five|Big Four|Ivy League|New Deal|Great Recession|No Child Left Behind|Every Student Succeeds|Bill of Rights|Good Friday Agreement|Square Mile|Global Compact|Green New Deal|Belt and Road Initiative|Sustainable Development Goals|Me Too|Occupy Wall Street|Windrush|Highland Clearances|Scottish Highlands|Home Counties|Great Fire of London|Google Scholar|Star Wars|Sydney Opera House|Good Samaritan|Wellcome Trust|Microsoft Excel|Microsoft Word|Rust Belt|Bible Belt|Gold Coast|Ivory Coast`
-
 function* decoded(): Iterable<string> {
   let before = ''
   for (const coded of NAMES.replace(/\n/gu, '').split('|')) {
     before = before.slice(0, Number(coded[0])) + coded.slice(1)
     yield before
   }
-  yield* OWN.replace(/\n/gu, '').split('|')
+  for (const own of [NAMES_OF_THINGS, NAMES_OF_WORKS]) yield* own.replace(/\n/gu, '').split('|')
 }
 let all: Phrases | undefined
 const phrases = (): Phrases => (all ??= new Phrases(decoded()))
