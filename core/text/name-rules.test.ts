@@ -24,5 +24,13 @@ describe('words beside a name, in sentence style', () => {
     // What has a number keeps its capital (APA 7, 6.19).
     ['Reading in Grade 4 and Later', 'Reading in Grade 4 and later'],
     ['Reading in Every Grade', 'Reading in every grade'],
+    // A title inside a title keeps its own capitals (APA 7, 6.17; Chicago 18, 8.173).
+    ['Gothic Space in Wuthering Heights', 'Gothic space in Wuthering Heights'],
+    ['A Feminist Reading of Homer’s Odyssey', 'A feminist reading of Homer’s Odyssey'],
+    ['Wuthering Winds on Moorland Heights', 'Wuthering winds on moorland heights'],
+    ['Crime and Punishment in the Parish', 'Crime and punishment in the parish'],
+    // Programmes and laws that titles name.
+    ['Grading the Common Core in Rural Schools', 'Grading the Common Core in rural schools'],
+    ['The Core of a Common Sediment', 'The core of a common sediment'],
   ])('%s', (given, wanted) => expect(capitaliseText(given, { style: 'sentence', afterColon: 'capital' })).toBe(wanted))
 })

@@ -35,9 +35,9 @@ Southeast Asia|South-East Asia|East Africa|West Africa|North Africa|North Americ
 Top End|Outer Hebrides|Inner Hebrides|Western Isles|Lake District|Peak District|West Midlands|East Midlands|West Country|
 East End|West End|Down syndrome|Dungeons and Dragons|Sesame Street|Doctor Who|Game of Thrones|
 Stranger Things|Harry Potter|Black Mirror|Black Panther|Wonder Woman|Microsoft Teams|Google Classroom|Google Maps|Google Earth|
-Google Books|Google Translate|Apple Watch|Raspberry Pi|Stack Overflow|Amazon Mechanical Turk|Mechanical Turk|Sentinel-1|
-Sentinel-2|Sentinel-3|Hubble Space Telescope|International Space Station|Large Hadron Collider|Human Genome Project|Milky Way|
-Southern Cross|Northern Lights`
+Google Books|Google Translate|Apple Watch|Raspberry Pi|Stack Overflow|Amazon Mechanical Turk|Mechanical Turk|
+Hubble Space Telescope|International Space Station|Large Hadron Collider|Human Genome Project|Milky Way|
+Southern Cross`
 
 /** Works that other titles name: a title inside a title keeps its capitals (APA 7, 6.17; Chicago 18, 8.173). */
 export const NAMES_OF_WORKS = `Paradise Lost|Paradise Regained|Pride and Prejudice|Sense and Sensibility|Northanger Abbey|Mansfield Park|Wuthering Heights|
