@@ -12,6 +12,7 @@ import { kindOf, type Kind } from '../source/kinds'
 import type { Source } from '../source/model'
 import { readName, sameNames, type Name } from '../source/names'
 import { cleanTexts } from '../source/values'
+import { dateOfIssue } from '../source/values/numbers'
 import { reviewed } from '../source/values/titles'
 import { withoutSiteBehind } from '../text/site-name'
 import type { Locator } from '../source/locators'
@@ -129,6 +130,12 @@ export class Work {
       delete this.dates.issued
     }
     this.issued = this.dates.issued
+    const year = this.issued?.start?.year
+    const ofIssue = this.texts.issue && year !== undefined ? dateOfIssue(this.texts.issue, year) : undefined
+    if (ofIssue) {
+      delete this.texts.issue
+      if (!this.issued!.season && !this.issued!.start!.month) this.issued = this.dates.issued = ofIssue
+    }
     this.inPress = !this.issued && this.texts.status !== undefined && ON_ITS_WAY.test(this.texts.status)
     const language = this.texts.language
     this.foreign = language !== undefined && !/^(?:en\b|eng|english)/iu.test(language)

@@ -74,7 +74,13 @@ export function fromCsl(item: CslItem): Source {
       if (value !== undefined) fields[name] = value
     }
   }
-  return { id: String(item.id), kind: kindOfCsl(item), fields: fields as Fields, origin: item }
+  const kind = kindOfCsl(item)
+  // Who issues a standard is its author (APA 7, 10.8; IEEE Reference Guide, Standards).
+  if (kindOf(kind).authorityLeads && typeof fields.authority === 'string' && !fields.author) {
+    fields.author = [{ literal: fields.authority }]
+    delete fields.authority
+  }
+  return { id: String(item.id), kind, fields: fields as Fields, origin: item }
 }
 
 export function toCsl(source: Source): CslItem {

@@ -11,7 +11,7 @@ const inverted = { order: 'all-inverted', given: 'initials', initials: SPACED, s
 const guide = (section: string) => `ACS Guide, ${section}`
 
 /** A part of a book: of an entry in a reference work, often online, the whole date is given. */
-const INSIDE = { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[; *{volumeTitle}*][, {edition}][; {all.inside.makers}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' }
+const INSIDE = { what: '<title?{title}|{description}>', inside: '[In [{containerAuthor:inside} ]*{container}*[; *{volumeTitle}*][, {edition}][; {all.inside.makers}]][; {series:headline}[, Vol. {seriesNumber}]]{&; }{@imprint}<volume?[; Vol. {volume}][, {pp}]|[; {pp}]>' }
 
 export const acs: Style = {
   id: 'acs', name: 'ACS', edition: '2020', short: 'ACS', manual: 'ACS Guide to Scholarly Communication (2020)',

@@ -11,7 +11,7 @@ const HEADLINE = { style: 'headline', prepositions: 3 } as const
 const bare = { order: 'all-inverted', given: 'initials', initials: BARE, invert: ' ', suffix: ' ', pair: ', ', last: ', ' } as const
 
 /** A part of a book: of an entry in a reference work, often online, the whole date is given. */
-const INSIDE = { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&: }[*{volumeTitle}*]{&. }{edition}{&. }{@imprint}[:{pages}]' }
+const INSIDE = { what: '<title?{title}|{description}>{&. }{part.makers}', inside: '[In: [{containerAuthor:inline}. ][{inside.makers}. ]*{container}*]{&. }[Vol {volume}]{&: }[*{volumeTitle}*]{&. }{edition}{&. }{@imprint}[:{pages}][. {series:headline}[; vol {seriesNumber}]]' }
 
 export const ama11: Style = {
   id: 'ama-11', name: 'AMA', edition: '11th edition', short: 'AMA 11', manual: 'AMA Manual of Style, 11th ed. (2020)',

@@ -83,6 +83,8 @@ export const apa6: Style = {
     'place': 'an address stands for place and publisher (APA 6, 6.32)',
     'publisher': 'an address stands for place and publisher (APA 6, 6.32)',
     'container': 'what stands on a site is found by its address (APA 6, 7.11)',
+    'chapter.series': 'a book is found by its own title (APA 6, 7.02)',
+    'conference-paper.series': 'proceedings are found by their own title (APA 6, 7.02)',
     'book.series': 'a book is found by its own title (APA 6, 6.29)',
     'film.performer': 'producer and director lead a film (APA 6, 7.07)', 'film.producer': 'the director leads where there is one (APA 6, 7.07)', 'film.scriptWriter': 'producer and director lead a film (APA 6, 7.07)',
     'song.composer': 'who performs it leads (APA 6, 7.07)',

@@ -141,6 +141,8 @@ export const apa7: Style = {
   silent: {
     ...GIVES_WAY,
     'place': 'a publisher is named without its place (APA 7, 9.29)',
+    'chapter.series': 'a book is found by its own title (APA 7, 10.3)',
+    'conference-paper.series': 'proceedings are found by their own title (APA 7, 10.3)',
     'book.series': 'a book is found by its own title (APA 7, 10.2)',
     'album.medium': 'how it was heard is not said (APA 7, 10.13)',
     'song.medium': 'how it was heard is not said (APA 7, 10.13)',

@@ -64,7 +64,7 @@ export const harvard: Style = {
     'review': { what: '<title?"{title}"<reviewedTitle?, review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]>|reviewedTitle?Review of *{reviewedTitle}*[ by {reviewedAuthor:inline}]>', inside: '[, *{container}*<volume?{@numbers}|issue?{@numbers}|[, {monthday}]>][, {pp}]' },
     'book': { what: '*{title}*', inside: '<lead?. | >{edition}{&. }<volume?Vol. {volume}|[{numberOfVolumes} vols]>{&: }[*{volumeTitle}*]{&. }{makers}{&. }{@imprint}[ ({series:asgiven}[, {seriesNumber}])]' },
     'brochure': { what: '*{title}*', inside: '[ ⟦{description}⟧][. {@imprint}]' },
-    'chapter': { what: '["{title}"][, {part.makers}]', inside: '<lead?, | >in [{containerAuthor:inline} ][{inside.makers} ]*{container}*[. {edition}][. [Vol. {volume}]{&: }[*{volumeTitle}*]][. {@imprint}][, {pp}]' },
+    'chapter': { what: '["{title}"][, {part.makers}]', inside: '<lead?, | >in [{containerAuthor:inline} ][{inside.makers} ]*{container}*[. {edition}][. [Vol. {volume}]{&: }[*{volumeTitle}*]][. {@imprint}][ ({series:asgiven}[, {seriesNumber}])][, {pp}]' },
     'foreword': { what: '<title?"{title}"|"{genre}">', inside: '<lead?, | >in [<containerAuthor?{containerAuthor:inline} |{inside.makers} >]*{container}*[. {edition}][. {@imprint}][, {pp}]' },
     'web-page': { what: '*{title}*', inside: '[ ⟦{description}⟧]' },
     'blog-post': { what: '["{title}"]', inside: '<lead?, | >*{container}*[, {monthday}]' },

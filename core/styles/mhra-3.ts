@@ -106,7 +106,7 @@ export const mhra3: Style = {
     },
     'chapter': {
       yearOnly: true, what: '"{title}"', short: QUOTED_SHORT,
-      inside: '{part.makers}{&, }<container?in [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}',
+      inside: '{part.makers}{&, }<container?in [{containerAuthor:inline}, ]*{container}*[, {inside.makers}]|{inside.makers}>{&, }{edition}{&, }[{series}[, {seriesNumber}]]',
       // No p. behind the number of a volume (11.2.2).
       parts: { pages: '<volume?{volume.roman}[, {pages}]|{pp}>', place: '<volume?{volume.roman}{&, }<locator&pages?{pages} ({locator})|locator?{locator}|{pages}>|locator&pages?{pp} ({locator})|locator?{locator}|{pp}>' },
     },

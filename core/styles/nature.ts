@@ -123,6 +123,8 @@ export const nature: Style = {
     'thesis.place': 'the university says where (Nature, formatting guide: references)',
     'talk.genre': 'it is called what it was where the meeting is named (Nature, formatting guide: references)',
     'place': 'a publisher is named without its place (Nature, formatting guide: references)',
+    'chapter.series': 'a book is found by its own title (Nature, formatting guide: references)',
+    'conference-paper.series': 'proceedings are found by their own title (Nature, formatting guide: references)',
     'book.series': 'a book is found by its own title (Nature, formatting guide: references)',
     'film.medium': 'a film is named by title, maker and year (Nature, formatting guide: references)',
     'album.medium': 'a recording is named by title, label and year (Nature, formatting guide: references)',

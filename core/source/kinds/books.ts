@@ -43,7 +43,8 @@ export const books = {
   'chapter': kind({
     label: 'Chapter', paged: true,
     words: 'part of a book, essay in a book, short story, chapter in an edited book, poem in a collection',
-    required: ['author', 'issued', 'title', 'container', 'publisher'], usual: ['editor', 'pages', 'edition', 'volume', 'translator', 'place', 'doi', 'url'],
+    required: ['author', 'issued', 'title', 'container', 'publisher'],
+    usual: ['editor', 'pages', 'edition', 'volume', 'translator', 'place', 'series', 'doi', 'url'],
     lead: ['author'], makers: ['editor', 'compiler', 'translator'], partMakers: ['translator'],
     called: { container: 'Book' },
     hints: { ...BOOK, title: 'at the head of the chapter', container: 'the title page of the whole book', pages: 'first and last page of the chapter', editor: 'the title page, after “edited by”' },
@@ -91,7 +92,7 @@ export const books = {
   'conference-paper': kind({
     label: 'Conference paper', like: 'chapter', givenAs: { kind: 'talk', genre: 'Paper presentation' }, inside: 'proceedings', paged: true, officialContainer: true,
     words: 'proceedings, conference, symposium, workshop paper',
-    required: ['author', 'issued', 'title', 'container'], usual: ['editor', 'pages', 'publisher', 'place', 'event', 'doi', 'url'],
+    required: ['author', 'issued', 'title', 'container'], usual: ['editor', 'pages', 'publisher', 'place', 'event', 'series', 'doi', 'url'],
     lead: ['author'], makers: ['editor'],
     called: { container: 'Proceedings' },
     hints: { container: 'the title of the proceedings' },

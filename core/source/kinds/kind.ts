@@ -48,6 +48,8 @@ export interface Kind {
   forDegree?: boolean
   /** Its number may come with the words that name its office: "U.S. Patent No. 9,876,543". */
   patented?: boolean
+  /** Who issues it, where a file gives that as an authority, is its author. */
+  authorityLeads?: boolean
   /** Its number may come with what sort it is: "Working Paper 23-07". */
   numberedSort?: boolean
   /** Its number may hold its season too: "Season 2, Episode 5", S02E05. */

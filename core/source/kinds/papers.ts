@@ -51,7 +51,7 @@ export const papers = {
     number: 'number', publisherKey: 'school',
   }),
   'standard': kind({
-    label: 'Standard', like: 'report', whole: true, paged: true,
+    label: 'Standard', like: 'report', whole: true, paged: true, authorityLeads: true,
     words: 'norm, code of practice, specification',
     required: ['author', 'issued', 'title', 'number'], usual: ['publisher', 'place', 'url'],
     lead: ['author'], makers: [],

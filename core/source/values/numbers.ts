@@ -1,5 +1,7 @@
 /** Volumes, issues, pages and other numbers without the words that sources put before them. */
 
+import { MONTHS, readDate, SEASON, type SourceDate } from '../dates'
+
 /** What is longer is no number, and stays as it is. */
 const LONGEST = 200
 /** One space where there were several, so that what is looked for can be looked for in one pass. */
@@ -46,6 +48,15 @@ export const issue = cleaned(text =>
     .replace(TWO_NUMBERS, '$1–$2')
     .replace(SUPPLEMENT, (_, number: string) => ` Suppl ${number}`)
     .trim())
+
+const DATE_OF_ISSUE = new RegExp(String.raw`^(?:${SEASON}|${MONTHS.flatMap(month => [month, `${month.slice(0, 3)}t?\.?`]).join('|')})(?: \d{4})?$`, 'iu')
+/** An issue that is called by its season or month ("Spring", "May 2019"): its date, and no number. */
+export function dateOfIssue(given: string, year: number): SourceDate | undefined {
+  const text = single(given)
+  if (!DATE_OF_ISSUE.test(text)) return undefined
+  const date = readDate(/\d/u.test(text) ? text : `${text} ${year}`)
+  return date?.start?.year === year ? date : undefined
+}
 
 /** "pp. 20–31": 20–31; each place of several is read so ("p. 4, pp. 9-12"). */
 export const pages = cleaned((text) => {

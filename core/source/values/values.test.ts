@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
+import { writeDate } from '../dates'
 import { kindOf, type KindId } from '../kinds'
 import { address } from './addresses'
 import { edition } from './editions'
 import { cleanTexts, type Texts } from './index'
 import type { Name } from '../names'
 import { cleanName, cleanNames, OTHERS } from './names'
-import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
+import { dateOfIssue, episode, howMany, issue, numeral, pages, season, volume } from './numbers'
 import { place, publisher } from './places'
 import { asSeries, labelled, sort } from './sorts'
 import { entities, reviewed, withoutStop } from './titles'
@@ -95,6 +96,17 @@ describe('issues', () => {
     Notes | Notes
     Number theory | Number theory
   `).filter(([given]) => given !== 'Supp. 3'))('%s: %s', (given, clean) => { expect(issue(given!)).toBe(clean) })
+})
+
+describe('issues called by their date', () => {
+  it.each<[string, number, string | undefined]>([
+    ['Spring', 1998, 'spring 1998'], ['Fall', 2004, 'autumn 2004'], ['winter 2010', 2010, 'winter 2010'], ['May', 2019, 'May 2019'],
+    ['Sept.', 2019, 'September 2019'], ['May 2018', 2019, undefined], ['Springs', 1998, undefined], ['2', 1998, undefined],
+    ['Spring 2', 1998, undefined], ['Special issue', 1998, undefined],
+  ])('%s of %i: %s', (given, year, written) => {
+    const date = dateOfIssue(given, year)
+    expect(date && writeDate(date).toLowerCase()).toBe(written?.toLowerCase())
+  })
 })
 
 describe('pages', () => {
