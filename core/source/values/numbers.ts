@@ -49,7 +49,7 @@ export const issue = cleaned(text =>
     .replace(SUPPLEMENT, (_, number: string) => ` Suppl ${number}`)
     .trim())
 
-const DATE_OF_ISSUE = new RegExp(String.raw`^(?:${SEASON}|${MONTHS.flatMap(month => [month, `${month.slice(0, 3)}t?\.?`]).join('|')})(?: \d{4})?$`, 'iu')
+const DATE_OF_ISSUE = new RegExp(String.raw`^(?:${SEASON}|${MONTHS.flatMap(month => [month, `${month.slice(0, 3)}t?[.]?`]).join('|')})(?: \d{4})?$`, 'iu')
 /** An issue that is called by its season or month ("Spring", "May 2019"): its date, and no number. */
 export function dateOfIssue(given: string, year: number): SourceDate | undefined {
   const text = single(given)
