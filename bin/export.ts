@@ -1,10 +1,12 @@
 /** The `export` and `import` verbs: a paper job or a packed paper as a file; a packed file's papers as jobs. */
 import { randomUUID } from 'node:crypto'
+import { basename, join } from 'node:path'
 import { renameSync, rmSync, writeFileSync } from 'node:fs'
 import { filesToPack, zipped } from '../core/handin/archive/packing'
 import { readArchive } from '../core/handin/archive/reading'
 import { openPacked } from '../server/packed/open'
 import { writeMarked } from '../core/handin/formats/marked'
+import { WAYS } from '../core/handin/way-rows'
 import { writeWay } from '../core/handin/ways'
 import { writeSources } from '../core/intake/convert'
 import type { Problem } from '../core/intake/job'
@@ -14,8 +16,10 @@ import { idSchema } from '../core/source/id'
 import { freeKey, plainKey } from '../core/source/keys'
 import { keySchema } from '../core/source/use'
 import type { PaperToPrint } from '../core/sheet/print'
-import { styleOf } from '../core/styles'
+import { styleOf, type Style } from '../core/styles'
 import type { Exported } from './exported'
+import { isFolder, papersIn, withEnding } from './named'
+import { readPaper } from './papers'
 
 interface Given { paper: PaperToPrint, keyOf: (id: string) => string }
 
@@ -23,8 +27,11 @@ interface Given { paper: PaperToPrint, keyOf: (id: string) => string }
 export async function exported(given: Uint8Array, name: string, to: Exported, problems: Problem[]): Promise<Uint8Array | undefined> {
   const read = isPacked(given) ? await fromPacked(given, name, problems) : fromJob(given, name, problems)
   if (!read) return undefined
-  const { paper, keyOf } = read
-  if (to === 'zip') return isPacked(given) ? given : packed(paper)
+  return to === 'zip' && isPacked(given) ? given : written(to, read)
+}
+
+async function written(to: Exported, { paper, keyOf }: Given): Promise<Uint8Array> {
+  if (to === 'zip') return packed(paper)
   return writeWay(to, paper, {
     faces: async twin => (await import('../server/faces')).shippedFaces(twin),
     keyOf,
@@ -122,8 +129,24 @@ export async function jobsOf(bytes: Uint8Array, name: string, problems: Problem[
   })
 }
 
-/** Writes the file beside its place and moves it there: a failed one leaves nothing half written. */
-export function putFile(out: string, bytes: Uint8Array) {
+interface AskedPapers { names: readonly string[], style: Style | undefined, to: Exported, out: string, problems: Problem[] }
+/** Papers as they are, set and written: one to a file, several into a folder, each by its own name. */
+export async function exportPapers({ names, style, to, out, problems }: AskedPapers): Promise<void> {
+  const files = papersIn(names)
+  const into = files.length > 1 || isFolder(out)
+  if (into && !isFolder(out)) { problems.push({ where: out, what: `is no folder, and ${files.length} papers need one; make it first.` }); return }
+  for (const file of files) {
+    const read = await readPaper(file, style, problems)
+    if (!read) continue
+    const { paper: { style: own, title, details = {}, doc, sources, alsoList } } = read
+    const paper: PaperToPrint = { style: own, title, details, body: doc, sources, alsoList }
+    const bytes = await written(to, { paper, keyOf: id => id })
+    putFile(into ? join(out, withEnding(basename(file), to === 'zip' ? to : WAYS[to].ending)) : out, bytes, problems)
+  }
+}
+
+/** Writes the file beside its place and moves it there: a failed one leaves nothing half written, and is said. */
+export function putFile(out: string, bytes: Uint8Array, problems: Problem[]) {
   if (out === '-') { process.stdout.write(bytes); return }
   const aside = `${out}.${process.pid}.part`
   try {
@@ -131,6 +154,6 @@ export function putFile(out: string, bytes: Uint8Array) {
     renameSync(aside, out)
   } catch (error) {
     rmSync(aside, { force: true })
-    throw error
+    problems.push({ where: out, what: `could not be written (${(error as Error).message}); name a place that can be.` })
   }
 }

@@ -8,18 +8,21 @@ import { parseArgs } from 'node:util'
 import { READ_AS, WRITTEN } from '../core/intake/formats'
 import { decode, NO_TEXT } from '../core/intake/decode'
 import { runJob, type JobResult, type Output, type Problem } from '../core/intake/job'
-import { STYLES, styleOf } from '../core/styles'
+import { STYLES, styleOf, type Style } from '../core/styles'
 import { NO_JSON, readJson as asJson } from '../core/text/json'
+import { PAPERS } from '../core/intake/draft/endings'
 import { EXPORTED } from './exported'
+import { isPaper } from './named'
 import { capitaliseText } from '../core/text/capitals'
 import { rowOf } from '../core/text/lookup'
 
 const USAGE = `dendle cite [FILE] [--to markup|html|text]    a job, or an array of jobs, as JSON
 dendle convert [FILE] --to csl-json|bibtex|biblatex|ris [--from csl-json|bibtex|ris|html|text]   sources
 dendle case --style STYLE [--role title|container]   one title a line
-dendle check [FILE]                           a paper job as JSON: what a careful marker would circle
+dendle check [FILE …] [--style STYLE] [--json]   a paper job as JSON, papers as they are (.docx, .odt, .md, .tex, .html, .txt), or a folder of them: what a careful marker would circle
 dendle compare [FILE] --list LISTFILE         a job as JSON, and a list made elsewhere (.docx, .html, .txt)
-dendle export [FILE] --to ${EXPORTED.join('|')} --out OUT   a paper job, or a packed paper, as a file
+dendle compare FILE … [--style STYLE] [--json]   papers as they are: each typed list beside what it should be
+dendle export [FILE …] --to ${EXPORTED.join('|')} --out OUT   a paper job, a packed paper, or papers as they are, as files
 dendle import [FILE.zip]                      a packed file's papers as jobs
 dendle styles                                 the styles`
 
@@ -50,6 +53,12 @@ async function main(args: string[]): Promise<number> {
       if (!to) throw new WrongCall(`--to takes ${WRITTEN.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
       const from = values.from === undefined ? undefined : rowOf(READ_AS, values.from)
       if (values.from !== undefined && !from) throw new WrongCall(`--from takes ${Object.keys(READ_AS).join(', ')}, not ${values.from}.`)
+      // A paper has its sources in its list; a saved page and a list are what convert has always read.
+      if (positionals.length && positionals.every(name => isPaper(name) && (/\.(?:docx|odt|md|markdown|tex)$/iu.test(name) || !PAPERS.test(name)))) {
+        const { listsOf } = await import('./look-through')
+        write((await listsOf(positionals, to, problems)).replace(/\n$/u, ''))
+        break
+      }
       const given = decode(bytesOf(positionals[0]))
       if (given.noText) { problems.push({ where: positionals[0] ?? 'standard input', what: NO_TEXT }); break }
       const { convert } = await import('../core/intake/convert')
@@ -68,7 +77,12 @@ async function main(args: string[]): Promise<number> {
       break
     }
     case 'check': {
-      const { positionals } = options(rest, {})
+      const { values, positionals } = options(rest, { style: { type: 'string' }, json: { type: 'boolean' } })
+      if (isPaper(positionals[0])) {
+        const { checkPapers } = await import('./look-through')
+        write(await checkPapers({ names: positionals, style: styleNamed(values.style), json: values.json === true, problems }))
+        break
+      }
       const input = readJson(positionals[0], problems)
       if (input === undefined) break
       const now = new Date()
@@ -79,7 +93,12 @@ async function main(args: string[]): Promise<number> {
       break
     }
     case 'compare': {
-      const { values, positionals } = options(rest, { list: { type: 'string' } })
+      const { values, positionals } = options(rest, { list: { type: 'string' }, style: { type: 'string' }, json: { type: 'boolean' } })
+      if (!values.list && isPaper(positionals[0])) {
+        const { comparePapers } = await import('./look-through')
+        write(await comparePapers({ names: positionals, style: styleNamed(values.style), json: values.json === true, problems }))
+        break
+      }
       if (!values.list) throw new WrongCall('--list takes the file of a list made elsewhere (.docx, .html or .txt).')
       const input = readJson(positionals[0], problems)
       if (input === undefined) break
@@ -90,17 +109,17 @@ async function main(args: string[]): Promise<number> {
       break
     }
     case 'export': {
-      const { values, positionals } = options(rest, { to: { type: 'string' }, out: { type: 'string' } })
+      const { values, positionals } = options(rest, { to: { type: 'string' }, out: { type: 'string' }, style: { type: 'string' } })
       const to = EXPORTED.find(one => one === values.to)
       if (!to) throw new WrongCall(`--to takes ${EXPORTED.join(', ')}, not ${String(values.to ?? 'nothing')}.`)
       if (!values.out) throw new WrongCall('--out takes the file to write.')
-      const { exported, putFile } = await import('./export')
-      const bytes = await exported(bytesOf(positionals[0]), positionals[0] ?? 'standard input', to, problems)
-      if (!bytes) break
-      try { putFile(values.out, bytes) }
-      catch (error) {
-        problems.push({ where: values.out, what: `could not be written (${(error as Error).message}); name a place that can be.` })
+      const { exported, exportPapers, putFile } = await import('./export')
+      if (isPaper(positionals[0])) {
+        await exportPapers({ names: positionals, style: styleNamed(values.style), to, out: values.out, problems })
+        break
       }
+      const bytes = await exported(bytesOf(positionals[0]), positionals[0] ?? 'standard input', to, problems)
+      if (bytes) putFile(values.out, bytes, problems)
       break
     }
     case 'import': {
@@ -123,12 +142,16 @@ async function main(args: string[]): Promise<number> {
   return problems.length ? 1 : 0
 }
 
+/** The style named by its id, if one is. */
+function styleNamed(id: string | undefined): Style | undefined {
+  const style = id === undefined ? undefined : styleOf(id)
+  if (id !== undefined && !style) throw new WrongCall(`--style takes one of ${STYLES.map(s => s.id).join(', ')}.`)
+  return style
+}
+
 type Options = NonNullable<NonNullable<Parameters<typeof parseArgs>[0]>['options']>
-function options(args: string[], known: Options): { values: Record<string, string | undefined>, positionals: string[] } {
-  try {
-    const { values, positionals } = parseArgs({ args, options: known, allowPositionals: true })
-    return { values: values as Record<string, string | undefined>, positionals }
-  }
+function options<T extends Options>(args: string[], known: T) {
+  try { return parseArgs({ args, options: known, allowPositionals: true }) }
   catch (error) { throw new WrongCall((error as Error).message) }
 }
 

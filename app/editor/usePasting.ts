@@ -1,10 +1,11 @@
 /** What is pasted or dropped onto the sheet: cleaned, its marks read as citations, what does not belong offered for removal. */
+import { TypedCitations } from '~~/core/intake/draft/typed-citations'
 import { closeHistory } from '@tiptap/pm/history'
 import type { EditorView } from '@tiptap/pm/view'
 import type { Editor } from '@tiptap/vue-3'
 import { citeIn } from '~~/core/intake/draft/citations'
 import { readDraft, textToHtml, type Draft } from '~~/core/intake/draft/draft'
-import { asPasted, noticedIn, referencesIn, type Noticed } from '~~/core/intake/draft/noticed'
+import { noticedIn, referencesIn, type Noticed } from '~~/core/intake/draft/noticed'
 import { citeNotes } from '~~/core/intake/draft/notes'
 import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { placeAll } from '~~/core/sheet/placement'
@@ -33,7 +34,8 @@ export function usePasting(
   function insert(draft: Draft, pos?: number) {
     const e = editor()!
     const noted = citeNotes(draft.doc, owned.sources)
-    const cited = citeIn(noted.doc, idOf)
+    // Those that are certain become real at once; Undo takes them back with what was pasted.
+    const cited = citeIn(noted.doc, idOf, new TypedCitations(owned.sources))
     const content = placeAll(cited.doc).content ?? []
     const [only] = content
     // Words go into the sentence; several paragraphs become paragraphs.
@@ -45,7 +47,7 @@ export function usePasting(
       .command(({ tr }) => Boolean(closeHistory(tr)))
       .insertContentAt(pos ?? { from: e.state.selection.from, to: e.state.selection.to }, nodes as never, { updateSelection: true })
       .run()
-    const marks = cited.made && `${cited.made} ${cited.made === 1 ? 'mark is a citation' : 'marks are citations'} now`
+    const marks = cited.made && `${cited.made} typed ${cited.made === 1 ? 'citation is a real one' : 'citations are real ones'} now`
     const notes =
       noted.made && `${noted.made} ${noted.made === 1 ? 'note is a reference to its source' : 'notes are references to their sources'}`
     if (marks || notes) notices.say(`${[marks, notes].filter(Boolean).join('; ')}.`)
@@ -91,7 +93,7 @@ export function usePasting(
     }
     const references = list ? referencesIn(doc, list) : []
     if (references.length) {
-      await tray.takeIn(asPasted(references))
+      await tray.takeIn({ references })
       notices.say('The list lies in Gather’s tray.')
     }
   }

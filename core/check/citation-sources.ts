@@ -1,4 +1,5 @@
 /** Findings about what a citation points to: a source that is there, and that the list names as the text does; typed ones. */
+import { firstSurname } from '../source/facts'
 import { listEntry } from '../compose/entry'
 import { marksIn } from '../intake/marks'
 import { readAllMarks } from '../intake/draft/citations'
@@ -167,8 +168,11 @@ export const uncited: WholeRule = ({ paper, alsoList, composition, readings, sou
   const credited = JSON.stringify(
     doc.content?.filter((one) => one.type === 'table' || one.type === 'figure').map((one) => one.attrs?.from) ?? [],
   )
+  // Where a name in the sentence is a citation by itself, a source that is named there is cited (MLA Handbook 9, 6.5).
+  const named = paper.style.citation.system === 'author-page' ? foldWords(readings.flatMap(({ lines }) => lines.map(({ text }) => text)).join(' ')) : ''
+  const isNamed = (source: Source): boolean => named !== '' && firstSurname(source) !== '' && ` ${named} `.includes(` ${foldWords(firstSurname(source))} `)
   return sources
-    .filter((source) => alsoList.includes(source.id) && !cited.has(source.id) && !credited.includes(`"${source.id}"`))
+    .filter(source => alsoList.includes(source.id) && !cited.has(source.id) && !credited.includes(`"${source.id}"`) && !isNamed(source))
     .map((source): Found => ({
       check: 'citations.listed-uncited',
       excerpt: cut(plain(composition.list.find((entry) => entry.id === source.id)?.runs ?? []) || nameOf(source)),

@@ -1,5 +1,5 @@
 /** The `check` verb of the `dendle` command: a paper's findings as plain data. */
-import { readPaperJob } from '../intake/paper-job'
+import { readPaperJob, type ReadPaper } from '../intake/paper-job'
 import type { Problem } from '../intake/job'
 import { countParts, total } from '../sheet/count'
 import { stripRich } from '../text/rich'
@@ -29,8 +29,19 @@ export function runCheck(
 ): { result: { findings: ReportedFinding[] } | null, problems: Problem[] } {
   const { paper, problems } = readPaperJob(input, where)
   if (!paper) return { result: null, problems }
+  const done = reported(paper, today, where)
+  return { result: done.result, problems: [...problems, ...done.problems] }
+}
+
+/** @param where the paper's name, for what went wrong in looking at it @param typed its sources were read from a list typed by hand */
+export function reported(
+  paper: ReadPaper, today: readonly [number, number, number], where: string, typed = false,
+): { result: { findings: ReportedFinding[] }, problems: Problem[] } {
+  const problems: Problem[] = []
   const counts = countParts(paper.doc, paper.composition)
-  const findings = checkPaper({ ...paper, words: total(counts, ['quoted', 'headings', 'blockQuotations']), today })
+  const found = checkPaper({ ...paper, words: total(counts, ['quoted', 'headings', 'blockQuotations']), today })
+  // A typed list may say "et al." where its style does: what its sources lack cannot be known from it.
+  const findings = typed ? found.filter(({ rule }) => rule !== 'name-et-al' && rule !== 'names-left-out') : found
   problems.push(...takeFaults().map(what => ({ where, what: `one rule could not look at it (${what}); the others did.` })))
   let n = 0
   const paragraph = (paper.doc.content ?? []).map((block) => (block.type === 'heading' || block.type === 'pageBreak' ? n : ++n))

@@ -40,7 +40,7 @@ export class TypedReader {
 
   /** @param numbered ids of the list by number, in styles that number */
   constructor(sources: readonly Source[], private readonly system: System, numbered: readonly string[]) {
-    this.known = new TypedCitations(sources, system === 'numbers' ? numbered : [])
+    this.known = new TypedCitations(sources, system === 'numbers' ? { numbered } : {})
     this.names = sources.map(source => ({ source, name: foldWords(firstSurname(source)), year: String(yearOf(source) ?? 'n.d.') }))
     this.whole = new Set(this.names.map(one => one.name))
   }

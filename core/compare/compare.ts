@@ -5,6 +5,7 @@
 import { firstSurname, yearOf } from '../source/facts'
 import { bareDoi } from '../source/values/addresses'
 import type { ListEntry } from '../compose/paper'
+import { ENTRY_NUMBER } from '../intake/reference/split'
 import { textOf, type Source } from '../source/model'
 import type { Style } from '../styles/schema'
 import { foldWords } from '../text/filing'
@@ -65,7 +66,7 @@ export function compareLists(style: Style, list: readonly ListEntry[], sources: 
 /** The entry's words without the number in front, which is the list's and not the entry's. */
 function withoutNumber({ pieces }: ListParagraph): Token[] {
   const [first, ...rest] = pieces
-  return tokensElsewhere(first ? [{ ...first, text: first.text.replace(/^\s*(?:\[\d{1,3}\]|\(?\d{1,3}[.)](?=\s))\s*/u, '') }, ...rest] : [])
+  return tokensElsewhere(first ? [{ ...first, text: first.text.replace(ENTRY_NUMBER, '') }, ...rest] : [])
 }
 
 // Which entry is which source ----------------------------------------------------------------------------------------------

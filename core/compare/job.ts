@@ -4,9 +4,10 @@ import type { ListEntry } from '../compose/paper'
 import { docxParagraphs } from '../intake/docx-paragraphs'
 import { decode, NO_TEXT } from '../intake/decode'
 import { readCited, type Problem } from '../intake/job'
-import { readPaperJob } from '../intake/paper-job'
+import { readPaperJob, type ReadPaper } from '../intake/paper-job'
 import type { Source } from '../source/model'
 import type { Style } from '../styles/schema'
+import { parseRich } from '../text/rich'
 import { toMarkup, type Run } from '../text/runs'
 import { compareLists } from './compare'
 import { fromParagraphs, readListElsewhere, type ListElsewhere, type Lettered } from './elsewhere'
@@ -66,25 +67,44 @@ export function runCompare(
   const { job, problems } = readEither(input, where)
   if (!job) return { result: null, problems }
   if (!read.entries.length) problems.push({ where: list.name, what: 'no reference was found in it; give each a paragraph of its own.' })
-  const compared = compareLists(job.style, job.list, job.sources, read)
+  return { problems, result: comparedAs(job, read) }
+}
+
+/** A list made elsewhere beside that of a style, sources and their composed list. */
+export function comparedAs(
+  { style, sources, list }: { style: Style, sources: readonly Source[], list: readonly ListEntry[] }, other: ListElsewhere,
+): CompareResult {
+  const compared = compareLists(style, list, sources, other)
   return {
-    problems,
-    result: {
-      style: job.style.id,
-      entries: compared.entries.map(({ source, given, wanted, right, differences }) => ({
-        source,
-        given: markup(given.pieces),
-        wanted: toMarkup(wanted.runs),
-        right,
-        differences: differences.map(({ kind, says, source, given, wanted, of }) => ({ kind, says, source, given, wanted, of })),
-      })),
-      order: [...compared.order],
-      missing: [...compared.missing],
-      extra: compared.extra.map((one) => markup(one.pieces)),
-      page: [...compared.page],
-      right: compared.right,
-    },
+    style: style.id,
+    entries: compared.entries.map(({ source, given, wanted, right, differences }) => ({
+      source,
+      given: markup(given.pieces),
+      wanted: toMarkup(wanted.runs),
+      right,
+      differences: differences.map(({ kind, says, source, given, wanted, of }) => ({ kind, says, source, given, wanted, of })),
+    })),
+    order: [...compared.order],
+    missing: [...compared.missing],
+    extra: compared.extra.map(one => markup(one.pieces)),
+    page: [...compared.page],
+    right: compared.right,
   }
+}
+
+/**
+ * A paper's own typed list beside what its sources would print.
+ * @param references a reference a line of rich text @param file what a document says of how its list is set
+ */
+export function comparedWithOwn(
+  { style, sources, composition }: Pick<ReadPaper, 'style' | 'sources' | 'composition'>, references: readonly string[], file?: ListElsewhere,
+): CompareResult {
+  const rich = references.some(line => line.includes('<i>'))
+  const lines = references.map(line => ({ pieces: parseRich(line), look: {} }))
+  const seen = file?.entries.length === references.length ? file : undefined
+  const result = comparedAs({ style, sources, list: composition.list }, seen ?? { rich, entries: lines })
+  // Of a text nothing is known of how its pages look.
+  return seen ? result : { ...result, page: [] }
 }
 
 /** A paper job, or a job with citations; what neither cites nor lists is not in the list, unless nothing is cited at all. */

@@ -202,3 +202,47 @@ describe('dendle export and import', () => {
     expect(problems[0]).toMatch(says)
   })
 })
+
+describe('papers as they are', () => {
+  const dir = mkdtempSync(join(tmpdir(), 'dendle-papers-'))
+  const sources = (JSON.parse(readFileSync(EXAMPLES, 'utf8')) as { id: string }[]).filter(({ id }) => ['art-one', 'art-two', 'book-one', 'chapter-one'].includes(id))
+  const paper = (style: string) => JSON.stringify({
+    style, sources,
+    details: { title: 'What the Ponds Remember', authors: ['Tamsin Vale'], course: 'HIST 201', instructor: 'Dr. Orla Nolan', institution: 'University of Northmere', date: '2026-03-14' },
+    text: 'The ponds have silted for a century, and nobody measured them [ref: art-one, p. 104]. Others disagree [ref: art-two; book-one, p. 12].\n\nWhat is left is told by those who kept the gates [ref: chapter-one, p. 50].',
+  })
+  const made = (style: string, to: string): string => {
+    const job = join(dir, `${style}.json`)
+    const out = join(dir, `${style}.${to}`)
+    writeFileSync(job, paper(style))
+    expect(dendle(['export', job, '--to', to, '--out', out])).toMatchObject({ status: 0, problems: [] })
+    return out
+  }
+
+  it('a folder of them, for people and for programs', () => {
+    const folder = mkdtempSync(join(tmpdir(), 'dendle-folder-'))
+    const list = '\n\n# References\n\nOkonjo, A. (2021). Silt. *Journal of Estuary Heritage*, *14*(2), 101–119.\n'
+    writeFileSync(join(folder, 'one.md'), `The pond silts (Okonjo, 2021).${list}`)
+    writeFileSync(join(folder, 'two.md'), `The pond silts (Okonjo, 1921).${list}`)
+    writeFileSync(join(folder, 'notes.json'), '{}')
+    writeFileSync(join(folder, 'broken.docx'), 'no document')
+    const { status, stdout, problems } = dendle(['check', folder, '--style', 'apa-7', '--json'])
+    expect(status).toBe(1)
+    expect(problems).toEqual([`${join(folder, 'broken.docx')}: is no .docx file, though its name says so; open it in a word processor and save it again as .docx.`])
+    const all = JSON.parse(stdout) as { file: string, style: string, findings: { rule: string }[] }[]
+    expect(all.map(({ file, style }) => [file, style])).toEqual([[join(folder, 'one.md'), 'apa-7'], [join(folder, 'two.md'), 'apa-7']])
+    expect(all[0]!.findings).toEqual([])
+    expect(all[1]!.findings.map(({ rule }) => rule)).toContain('citations.misspelt')
+    const told = dendle(['check', folder, '--style', 'apa-7']).stdout
+    expect(told).toContain('one.md: nothing to mend')
+    expect(told).toMatch(/two\.md: \d to look at/u)
+  })
+  it('are written out again, and their lists as sources', () => {
+    const file = made('mla-9', 'docx')
+    const out = join(dir, 'again.txt')
+    expect(dendle(['export', file, '--to', 'txt', '--out', out, '--style', 'apa-7'])).toMatchObject({ status: 0, problems: [] })
+    expect(readFileSync(out, 'utf8').replace(/\s+/gu, ' ')).toContain('(Okonjo, 2021, p. 104)')
+    const { stdout } = dendle(['convert', file, '--to', 'csl-json'])
+    expect((JSON.parse(stdout) as unknown[]).length).toBe(4)
+  })
+})

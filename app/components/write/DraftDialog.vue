@@ -6,9 +6,9 @@ import { citationsOf } from '~~/core/sheet/walking'
 import { bring as bringSources, citedAs } from '~~/core/intake/draft/bring'
 import { citeIn } from '~~/core/intake/draft/citations'
 import type { Proposal } from '~~/core/intake/proposal'
-import { asPasted, isNumbered, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft/noticed'
+import { isNumbered, numberMarks, referencesIn, withoutNoticed, type Noticed } from '~~/core/intake/draft/noticed'
 import { citeNotes } from '~~/core/intake/draft/notes'
-import { TypedCitations, type Typed } from '~~/core/intake/draft/typed-citations'
+import { lettersIn, TypedCitations, type Typed } from '~~/core/intake/draft/typed-citations'
 import { Duplicates } from '~~/core/source/duplicates'
 import { placeAll } from '~~/core/sheet/placement'
 import type { KindId } from '~~/core/source/kinds'
@@ -72,7 +72,8 @@ const heading = computed(() => draft.value?.heading)
 const out = computed(() => draft.value?.noticed.filter(one => !kept.value.has(one)) ?? [])
 const listed = computed(() => out.value.find(one => one.what === 'reference list'))
 const references = computed(() => (draft.value && listed.value ? referencesIn(draft.value.doc, listed.value) : []))
-const list = shallowRef<readonly Proposal[]>([])
+/** What each of them was read as; nothing for one that could not be, so that the others keep their numbers. */
+const list = shallowRef<readonly (Proposal | undefined)[]>([])
 watch(references, async (given) => { list.value = given.length ? await within(reader!.list([...given])).catch(() => []) : [] })
 /** Where several sources fit, this paper's own are meant. */
 const own = computed(() => new Set(owned.sources.map(s => s.id)))
@@ -80,7 +81,8 @@ const typed = computed(() => {
   const index = new Duplicates(known.value)
   // A number in brackets means a source only where the draft's own list is numbered.
   const numbers = listed.value && isNumbered(draft.value!.doc, listed.value)
-  return new TypedCitations(known.value, numbers ? list.value.map(proposal => index.find(proposal)?.source.id) : [], own.value)
+  const ids = list.value.map(proposal => proposal && index.find(proposal)?.source.id)
+  return new TypedCitations(known.value, { numbered: numbers ? ids : [], marks: numberMarks(draft.value!.doc, ids.length), letters: lettersIn(references.value, i => ids[i]) }, own.value)
 })
 const idOf = (key: string) => owned.sources.find(s => s.key === key)?.id ?? known.value.find(s => plainKey(s) === key)?.id
 const body = computed(() => {
@@ -149,7 +151,7 @@ async function bring(where: 'instead' | 'end') {
     const title = draft.value!.title ?? (takesHeading.value ? heading.value?.title : undefined)
     if (where === 'instead' && title && /^(?:untitled|a paper|draft)/iu.test(store.paper!.title))
       store.changePaper({ title })
-    if (references.value.length) await tray.takeIn(asPasted(references.value))
+    if (references.value.length) await tray.takeIn({ references: references.value })
     notices.say(
       `${props.file.name} is in the paper${references.value.length ? '; its list lies in Gather’s tray' : ''}. What was there before is among the earlier states.`,
     )

@@ -91,7 +91,8 @@ class MarkdownWriter {
 
 /** What would be read as a sign of Markdown is said to be none. */
 const escaped = (text: string): string => text
-  .replace(/(https?:\/\/[^\s<>*`[\]]+)|[\\`*_[\]<>]/gu, (sign: string, address?: string) => address ?? `\\${sign}`)
+  // An address within angle brackets of the text's own: unmarked, it would take what closes them for a part of itself.
+  .replace(/<(https?:\/\/[^\s<>]+)>|(https?:\/\/[^\s<>*`[\]]+)|[\\`*_[\]<>]/gu, (sign: string, held?: string, address?: string) => (held ? `\\<<${held}>\\>` : address ?? `\\${sign}`))
   .replace(/^(\s*)([-+#]|\d+\.)(?=\s)/u, '$1\\$2')
 
 const MARKS = ['italic', 'bold', 'underline', 'superscript', 'subscript', 'smallCaps'] as const

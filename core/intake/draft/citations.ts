@@ -34,34 +34,59 @@ export function citeIn(
     out.made++
     return { type: 'citation', attrs: { id: `d${++n}`, data } }
   }
-  const pieces = (text: string): (string | CitationData)[] => {
-    const marked = readAllMarks(text, idOf)
-    if (!typed) return marked
-    return marked.flatMap((piece) =>
-      typeof piece !== 'string'
-        ? [piece]
-        : typed.read(piece).map((one) => {
-            if (typeof one === 'string') return one
-            out.typed.push(one)
-            return accept(one) ? one.data : one.typed
-          }),
-    )
+  const marked = (child: DocNode): DocNode[] => {
+    for (const { keys } of marksIn(child.text ?? '')) {
+      for (const key of keys) if (!idOf(key) && !idOf(key.toLowerCase()) && !out.unknown.includes(key)) out.unknown.push(key)
+    }
+    return readAllMarks(child.text ?? '', idOf)
+      .filter(piece => piece !== '')
+      .map(piece => (typeof piece === 'string' ? { ...child, text: piece } : node(piece)))
+  }
+  /** Words side by side, however they are set: "(*Visiting the Mill*, n.d.)" is one citation in three pieces. */
+  const read = (texts: readonly DocNode[]): DocNode[] => {
+    let at = 0
+    return typed!.read(texts.map(one => one.text ?? '').join('')).flatMap((piece): DocNode[] => {
+      const from = at
+      at += (typeof piece === 'string' ? piece : piece.typed).length
+      if (typeof piece === 'string') return sliced(texts, from, at)
+      out.typed.push(piece)
+      return accept(piece) ? [node(piece.data)] : sliced(texts, from, at)
+    })
   }
   const visit = (one: DocNode): DocNode => {
     if (!one.content) return one
-    return {
-      ...one,
-      content: one.content.flatMap((child): DocNode[] => {
-        if (child.type !== 'text') return [visit(child)]
-        for (const { keys } of marksIn(child.text ?? '')) {
-          for (const key of keys) if (!idOf(key) && !idOf(key.toLowerCase()) && !out.unknown.includes(key)) out.unknown.push(key)
-        }
-        return pieces(child.text ?? '')
-          .filter((piece) => piece !== '')
-          .map((piece) => (typeof piece === 'string' ? { ...child, text: piece } : node(piece)))
-      }),
+    const content: DocNode[] = []
+    let texts: DocNode[] = []
+    const close = () => {
+      content.push(...(typed ? read(texts) : texts))
+      texts = []
     }
+    for (const child of one.content.flatMap(child => (child.type === 'text' ? marked(child) : [visit(child)]))) {
+      const raised = child.type === 'text' && typed && child.marks?.some(mark => mark.type === 'superscript') ? typed.raised(child.text ?? '') : undefined
+      if (child.type === 'text' && !raised) { texts.push(child); continue }
+      close()
+      if (raised) {
+        out.typed.push(raised)
+        content.push(accept(raised) ? node(raised.data) : child)
+        continue
+      }
+      content.push(child)
+    }
+    close()
+    return { ...one, content }
   }
   out.doc = visit(doc)
+  return out
+}
+
+/** Letters of text nodes in a row, from the first to before the second, as they are set. */
+function sliced(texts: readonly DocNode[], from: number, to: number): DocNode[] {
+  const out: DocNode[] = []
+  let at = 0
+  for (const one of texts) {
+    const text = (one.text ?? '').slice(Math.max(0, from - at), Math.max(0, to - at))
+    if (text) out.push({ ...one, text })
+    at += (one.text ?? '').length
+  }
   return out
 }

@@ -50,7 +50,7 @@ function draftOf(blocks: readonly DocNode[], pictures: number, whole: boolean): 
     whole && blocks.length > 1 && firsts.length === 1 && firsts[0] === blocks[0] && blocks[0]!.content!.every((one) => one.type === 'text')
   const content = titled ? blocks.slice(1) : [...blocks]
   const title = titled ? (blocks[0]!.content ?? []).map(one => one.text ?? ' ').join('').trim() : ''
-  const heading = whole ? headingBlockIn(content) : undefined
+  const heading = whole ? headingBlockIn(content, title) : undefined
   const found = noticedIn(content).filter(one => !heading || one.from >= heading.to)
   const { blocks: read, noticed } = whole ? withAppendices(content, found) : { blocks: content, noticed: found }
   return {

@@ -96,7 +96,7 @@ export function survey(root: Html): { called: Set<string>, holders: Set<Html> } 
 /** Word processors, converters and pages name their notes each in their own way: "_ftn1", "sdfootnote1sym", "fn:1", "cite_note-3". */
 export function noteKey(name: string): string | undefined {
   const match =
-    /^_?(?:sd)?(?:(f(?:ootnote|tnt?|n))|(e(?:ndnote|dnt?|n))|cite_note)[:_-]*((?<=cite_note[:_-]*)[\w.-]*\d|\d+)(?:sym)?$/iu.exec(name)
+    /^_?(?:sd)?(?:(f(?:ootnote|tnt?|n))|(e(?:ndnote|dnt?|n))|cite_note|note(?=[:_-]?\d))[:_-]*((?<=cite_note[:_-]*)[\w.-]*\d|\d+)(?:sym)?$/iu.exec(name)
   return match ? `${match[1] ? 'f' : match[2] ? 'e' : 'c'}${match[3]}` : undefined
 }
 /** The footnotes at the foot of the page or document, by their key, as rich text. */

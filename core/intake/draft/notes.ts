@@ -245,6 +245,7 @@ function placeIn(tail: string, known: Known): Item['locator'] {
 /** The document with its notes of words read; `made` counts those that became citations. */
 export function citeNotes(doc: DocNode, sources: readonly Source[], preferred?: ReadonlySet<string>): { doc: DocNode, made: number } {
   const reader = new NoteReader(sources, preferred)
+  const byId = new Map(sources.map(source => [source.id, source]))
   let made = 0
   const visit = (node: DocNode): DocNode => {
     if (node.type === 'citation') {
@@ -254,7 +255,31 @@ export function citeNotes(doc: DocNode, sources: readonly Source[], preferred?: 
       made++
       return { ...node, attrs: { ...node.attrs, data: found } }
     }
-    return node.content ? { ...node, content: node.content.map(visit) } : node
+    if (!node.content) return node
+    const content: DocNode[] = []
+    for (const child of node.content.map(visit)) {
+      const said = child.type === 'citation' && saidBefore(content.at(-1), child, byId)
+      if (!said) { content.push(child); continue }
+      // Who is named in the sentence is set by the citation there, as each style names them.
+      const before = content.pop()!
+      if (said.rest) content.push({ ...before, text: said.rest })
+      content.push({ ...child, attrs: { ...child.attrs, data: { ...(child.attrs!.data as CitationData), form: 'narrative' } } })
+    }
+    return { ...node, content }
   }
   return { doc: visit(doc), made }
+}
+
+/** "As Okonjo⁵ found": the words before a note end in the names of the one work that it cites; `rest` is what stands before them. */
+function saidBefore(before: DocNode | undefined, note: DocNode, byId: ReadonlyMap<string, Source>): { rest: string } | undefined {
+  const data = note.attrs?.data as CitationData | undefined
+  const [item, ...others] = data?.items ?? []
+  if (before?.type !== 'text' || before.marks?.length || !item || others.length || data?.words || data?.form !== 'parenthetical') return undefined
+  const names = (byId.has(item.id) ? leadNames(byId.get(item.id)!) : []).map(surname)
+  if (!names.length || item.prefix) return undefined
+  const [first, second] = names
+  const called = names.length === 1 ? [first!] : names.length === 2 ? [`${first!} and ${second!}`, `${first!} & ${second!}`] : ['et al.', 'and others', 'and colleagues'].map(rest => `${first!} ${rest}`)
+  const text = before.text ?? ''
+  const said = called.find(name => text.endsWith(name) && !/[\p{L}\p{N}’'-]$/u.test(text.slice(0, -name.length)))
+  return said === undefined ? undefined : { rest: text.slice(0, -said.length) }
 }

@@ -3,8 +3,7 @@
  * named and offered for removal, never taken.
  */
 import type { DocNode } from '../../sheet/document'
-import { parseRich } from '../../text/rich'
-import { toHtml } from '../../text/runs'
+import type { NumberMarks } from './typed-citations'
 
 export interface Noticed {
   what: 'page number' | 'running head' | 'reference list'
@@ -29,12 +28,16 @@ const plainOf = (node: DocNode): string =>
   node.type === 'text' ? (node.text ?? '') : (node.content ?? []).map(plainOf).join(node.type === 'paragraph' ? '' : ' ')
 const richOf = (node: DocNode): string =>
   node.type === 'text'
-    ? node.marks?.some((mark) => mark.type === 'italic')
-      ? `<i>${node.text}</i>`
-      : (node.text ?? '')
+    ? dressed(node)
     : node.type === 'hardBreak'
       ? ' '
       : (node.content ?? []).map(richOf).join('')
+
+function dressed({ text = '', marks = [] }: DocNode): string {
+  const has = (type: string) => marks.some(mark => mark.type === type)
+  const bold = has('bold') ? `<b>${text}</b>` : text
+  return has('italic') ? `<i>${bold}</i>` : bold
+}
 
 /** The typed list: its heading, and the blocks behind it as far as they read as references. */
 function listIn(blocks: readonly DocNode[]): Noticed | undefined {
@@ -91,6 +94,22 @@ export function isNumbered(doc: DocNode, { from, to }: Pick<Noticed, 'from' | 't
   return lines.length > 0 && lines.every(one => one.type === 'orderedList' || /^\s*[[(]?\d{1,3}[\]).]/u.test(plainOf(one)))
 }
 
+/** How the numbers of a typed list stand in the text before it: the way that is met most. */
+export function numberMarks(doc: DocNode, lines: number): NumberMarks {
+  const met: Record<NumberMarks, number> = { square: 0, round: 0, raised: 0 }
+  const known = (number: string): boolean => Number(number) > 0 && Number(number) <= lines
+  const visit = (node: DocNode) => {
+    if (node.type === 'text') {
+      const text = node.text ?? ''
+      if (node.marks?.some(mark => mark.type === 'superscript')) { if (known(/^\s*(\d{1,3})\b/u.exec(text)?.[1] ?? '')) met.raised++ }
+      else for (const [, square, round] of text.matchAll(/\[(\d{1,3})\b[^\]]{0,40}\]|\((\d{1,3})\b[^()]{0,40}\)/gu)) if (known(square ?? round!)) met[square ? 'square' : 'round']++
+    }
+    node.content?.forEach(visit)
+  }
+  visit(doc)
+  return met.raised > met.square && met.raised > met.round ? 'raised' : met.round > met.square ? 'round' : 'square'
+}
+
 /** The references of a typed list, one each, as rich text. */
 export function referencesIn(doc: DocNode, { from, to }: Pick<Noticed, 'from' | 'to'>): string[] {
   return (doc.content ?? [])
@@ -105,14 +124,17 @@ export function referencesIn(doc: DocNode, { from, to }: Pick<Noticed, 'from' | 
     .map((line) => line.trim())
     .filter(Boolean)
 }
-/** References as the tray takes them: as text, and as HTML with their italics. */
-export const asPasted = (references: readonly string[]): { text: string, html: string } => ({
-  text: references.map(line => parseRich(line).map(one => one.text).join('')).join('\n\n'),
-  html: references.map(line => `<p>${toHtml(parseRich(line).map(one => ({ ...one, part: 'glue' as const, rules: [] })))}</p>`).join(''),
-})
-
 /** The document without what was noticed. */
 export function withoutNoticed(doc: DocNode, noticed: readonly Pick<Noticed, 'from' | 'to'>[]): DocNode {
   const content = (doc.content ?? []).filter((_, i) => !noticed.some(({ from, to }) => i >= from && i < to))
   return { ...doc, content: content.length ? content : [{ type: 'paragraph' }] }
+}
+
+/** The references of a paper with its list at the end, or of a list and nothing else; none where there is no list. */
+export function listOf(doc: DocNode, noticed: readonly Noticed[]): string[] {
+  const list = noticed.find(({ what }) => what === 'reference list')
+  if (list) return referencesIn(doc, list)
+  const blocks = (doc.content ?? []).filter(one => plainOf(one).trim())
+  const reading = blocks.filter(one => YEARED.test(plainOf(one)))
+  return reading.length * 2 >= blocks.length ? referencesIn(doc, { from: -1, to: doc.content?.length ?? 0 }) : []
 }

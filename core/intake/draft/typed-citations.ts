@@ -20,33 +20,58 @@ export interface Typed {
   sure: boolean
 }
 type Piece = string | Typed
-interface Known { id: string, first: string, names: string[], year: string, title: string, pages: string }
+interface Known { id: string, first: string, names: string[], year: string, letter: string, title: string, pages: string }
+export type NumberMarks = 'square' | 'round' | 'raised'
+/** What the draft's own list says of its sources. */
+export interface OfList {
+  /** The ids of a numbered list, from 1. */
+  numbered?: readonly (string | undefined)[]
+  /** How its numbers stand in the text. */
+  marks?: NumberMarks
+  /** The letters behind years there, by id. */
+  letters?: ReadonlyMap<string, string>
+}
 
+const YEAR_AND_LETTER = /^(\d{4}|n\.d\.)-?([a-z])?$/u
+const ON_ITS_WAY = /^(?:in press|forthcoming)/iu
 const BRACKETED = /\(([^()]{1,300})\)/gu
-const NUMBERED = /\[(\d{1,3}(?:\s*[,–-]\s*\d{1,3})*)(?:,\s*(p[^\]]{1,20}))?\](?:\s*[–-]\s*\[(\d{1,3})\])?/gu
+const NUMBERED = /\[([^[\]]{1,80})\](?:\s*[–-]\s*\[(\d{1,3})\])?/gu
+const NUMBER_AND_PLACE = /^(?:(see|see also|cf\.|e\.g\.)\s+)?(\d{1,3})(?:\s*[–-]\s*(\d{1,3}))?(?:\s*\(?p{1,2}\.?\s?(\d[\d\s–-]*)\)?)?$/u
 const SENTENCE_END = /[.?!][”’"']?\s+(?=\p{Lu})|[)\]]/gu
 const CAPITAL_WORD = /(?<![\p{L}’'-])\p{Lu}[\p{L}’'-]+/gu
 
+/** The letters behind years in a typed list, by the id of the source that each of its lines is. */
+export const lettersIn = (lines: readonly string[], idOf: (line: number) => string | undefined): Map<string, string> =>
+  new Map(lines.flatMap((line, i) => {
+    const letter = /[\s(](?:(?:1[5-9]|20)\d{2}|n\.d\.-)([a-z])\b/u.exec(line)?.[1]
+    const id = idOf(i)
+    return letter && id ? [[id, letter] as const] : []
+  }))
+
 /**
- * What citations are matched against, made once. `numbered` gives the ids of the draft's own numbered list, from 1;
- * `preferred` those that win where several fit.
+ * What citations are matched against, made once; `preferred` are those that win where several fit.
  */
 export class TypedCitations {
   private readonly known: Known[]
+  private readonly numbered: readonly (string | undefined)[]
+  private readonly marks: NumberMarks
   private readonly byFirst = new Map<string, Known[]>()
 
   constructor(
     sources: readonly Source[],
-    private readonly numbered: readonly (string | undefined)[] = [],
+    { numbered = [], letters, marks = 'square' }: OfList = {},
     private readonly preferred: ReadonlySet<string> = new Set(),
   ) {
+    this.numbered = numbered
+    this.marks = marks
     this.known = sources.map((source) => {
       const names = leadNames(source).map((name) => foldWords(surname(name)))
       return {
         id: source.id,
         first: names[0] ?? '',
         names,
-        year: String(yearOf(source) ?? 'n.d.'),
+        year: String(yearOf(source) ?? (ON_ITS_WAY.exec(textOf(source, 'status') || (source.fields.issued?.literal ?? ''))?.[0].toLowerCase() ?? 'n.d.')),
+        letter: letters?.get(source.id) ?? '',
         pages: textOf(source, 'pages'),
         title: foldWords(textOf(source, 'title').split(/[:?]/u)[0]!),
       }
@@ -68,16 +93,17 @@ export class TypedCitations {
         })
         continue
       }
-      const data = this.several(match[1]!) ?? this.placeOf(named, match.index, match[1]!)
+      const data = (this.marks === 'round' && this.numbered.length ? this.numbers(match[1]!) : undefined) ?? this.several(match[1]!) ?? this.placeOf(named, match.index, match[1]!)
       if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
     }
-    if (this.numbered.length) {
+    if (this.numbered.length && this.marks === 'square') {
       for (const match of matchesOf(text, NUMBERED)) {
-        const data = this.numbers(match[1]!, match[2], match[3])
+        const data = this.numbers(match[1]!, match[2])
         if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
       }
     }
     found.sort((a, b) => a.from - b.from)
+    sideBySide(found, text)
     const out: Piece[] = []
     let at = 0
     for (const { from, to, typed } of found) {
@@ -92,8 +118,8 @@ export class TypedCitations {
 
   /** "Okonjo" before "(2021, p. 104)". */
   private narrative(before: string, inside: string): { length: number, typed: Omit<Typed, 'typed'> } | undefined {
-    const said = /^(\d{4})[a-z]?(?:,\s*(.+))?$|^(n\.d\.)$/u.exec(inside.trim())
-    const year = said?.[1] ?? said?.[3]
+    const said = /^(\d{4}[a-z]?|n\.d\.(?:-[a-z])?|in press|forthcoming)(?:,\s*(.+))?$/u.exec(inside.trim())
+    const year = said?.[1]
     if (!year) return undefined
     const words = namesBefore(before)
     if (!words) return undefined
@@ -141,10 +167,10 @@ export class TypedCitations {
   private one(part: string): { items: CitationData['items'], sure: boolean } | undefined {
     const led = /^((?:see also|see|cf\.|e\.g\.,?|for example,)\s+)?(.*)$/isu.exec(part.trim())!
     const [prefix, body] = [led[1]?.trim(), led[2]!]
-    const dated = /^(.+?),?\s+((?:\d{4}[a-z]?|n\.d\.)(?:,\s*\d{4}[a-z]?)*)(?:[,:]\s*(.+))?$/u.exec(body)
+    const dated = /^(.+?),?\s+((?:\d{4}[a-z]?|n\.d\.(?:-[a-z])?|in press|forthcoming)(?:,\s*\d{4}[a-z]?)*)(?:[,:]\s*(.+))?$/u.exec(body)
     if (dated) {
       const years = dated[2]!.split(/,\s*/u)
-      const all = years.map((year) => this.fitting(dated[1]!, year.replace(/(?<=\d)[a-z]$/u, '')))
+      const all = years.map(year => this.fitting(dated[1]!, year))
       if (all.some((fits) => !fits.length)) return undefined
       return {
         sure: all.every((fits) => fits.length === 1),
@@ -167,12 +193,25 @@ export class TypedCitations {
           }
         : undefined
     }
-    // Author and page: "Okonjo 104", "Okonjo and Thorne 12–14", or a short title alone.
+    // Author and page: "Okonjo 104", "Okonjo and Thorne 12–14"; with a short title where there are several: "Okonjo, “Silt” 104".
     const paged = /^(\D+?)(?:,)?\s+((?:pp?\.\s*)?\d+(?:\s*[-–]\s*\d+)?)$/u.exec(body)
-    const fits = paged ? this.fitting(paged[1]!) : []
-    return paged && fits.length
-      ? { sure: fits.length === 1, items: [{ id: fits[0]!.id, locator: readLocator(paged[2]!), ...(prefix ? { prefix } : {}) }] }
-      : undefined
+    const named = paged?.[1] ?? body
+    const fits = this.byName(named)
+    if (!fits.length || (!paged && !/^\p{L}[\p{L}\s.,&’'“”"-]*$/u.test(body))) return undefined
+    return {
+      sure: fits.length === 1,
+      items: [{ id: fits[0]!.id, locator: paged ? readLocator(paged[2]!) : undefined, ...(prefix ? { prefix } : {}) }],
+    }
+  }
+
+  /** Sources by their names alone, or by names and the beginning of a title behind them. */
+  private byName(words: string): Known[] {
+    const whole = this.fitting(words)
+    if (whole.length) return whole
+    const comma = words.lastIndexOf(', ')
+    const short = foldWords(words.slice(comma + 2).replace(/[“”"[\]]/gu, ''))
+    if (comma < 0 || short.length < 3) return []
+    return this.fitting(words.slice(0, comma)).filter(({ title }) => title.startsWith(short) || title.replace(/^(?:the|an?) /u, '').startsWith(short))
   }
 
   /** Sources whose names, or whose title, are meant by these words, in that year if one is given. */
@@ -196,8 +235,12 @@ export class TypedCitations {
       ? []
       : this.known.filter((one) => !one.first && one.title.startsWith(foldWords(words.replace(/[“”"*]/gu, ''))))
     const pool = [...(exact.length ? exact : named), ...titled]
-    const fits = year ? pool.filter((one) => one.year === year) : pool
-    return this.owned(fits)
+    if (!year) return this.owned(pool)
+    // A letter says which of several works of one year, where the list has letters too.
+    const [, plain = year, letter] = YEAR_AND_LETTER.exec(year) ?? []
+    const fits = pool.filter(one => one.year === plain)
+    const meant = fits.filter(one => letter !== undefined && one.letter === letter)
+    return this.owned(meant.length ? meant : fits)
   }
 
   /** Where several fit, the one that is preferred. */
@@ -206,21 +249,49 @@ export class TypedCitations {
     return own.length === 1 ? own : fits
   }
 
-  private numbers(list: string, place: string | undefined, to: string | undefined): Omit<Typed, 'typed'> | undefined {
-    const numbers = list.split(/\s*,\s*/u).flatMap((one) => {
-      const [from, end] = one.split(/\s*[–-]\s*/u).map(Number) as [number, number?]
-      return end ? Array.from({ length: Math.min(60, Math.max(0, end - from + 1)) }, (_, i) => from + i) : [from]
-    })
-    if (to) for (let n = numbers.at(-1)! + 1; n <= Math.min(Number(to), numbers.at(-1)! + 60); n++) numbers.push(n)
-    const ids = numbers.map((n) => this.numbered[n - 1])
-    if (!ids.length || ids.some((id) => id === undefined)) return undefined
-    return {
-      sure: true,
-      data: {
-        items: ids.map((id, i) => ({ id: id!, locator: place && i === ids.length - 1 ? readLocator(place) : undefined })),
-        form: 'parenthetical',
-      },
+  /** "[3, 5]", "[2, p. 58]", "[1]–[4]", "(6 p3,7)", "1(p104)": numbers of the draft's own list, with the places behind them. */
+  private numbers(list: string, to?: string): Omit<Typed, 'typed'> | undefined {
+    const items: CitationData['items'] = []
+    for (const piece of list.split(/\s*[,;]\s*/u)) {
+      const place = /^p{1,2}\.?\s?(\d[\d\s–-]*)$/u.exec(piece)
+      const last = items.at(-1)
+      if (place && last && !last.locator) { last.locator = readLocator(place[1]!); continue }
+      const read = NUMBER_AND_PLACE.exec(piece)
+      if (!read) return undefined
+      const [, prefix, first, end, at] = read
+      const from = Number(first)
+      for (let n = from; n <= Math.min(Number(end ?? from), from + 60); n++) {
+        const id = this.numbered[n - 1]
+        if (id === undefined) return undefined
+        items.push({ id, locator: at && n === Number(end ?? from) ? readLocator(at) : undefined, ...(prefix && n === from ? { prefix } : {}) })
+      }
+      if (!items.length || Number(end ?? from) < from) return undefined
+      if (to) for (let n = Number(end ?? from) + 1; n <= Math.min(Number(to), from + 60); n++) {
+        const id = this.numbered[n - 1]
+        if (id === undefined) return undefined
+        items.push({ id, locator: undefined })
+      }
     }
+    return items.length ? { sure: true, data: { items, form: 'parenthetical' } } : undefined
+  }
+
+  /** A raised number, where the draft's list is pointed to by those. */
+  raised(text: string): Typed | undefined {
+    const read = this.marks === 'raised' ? this.numbers(text.trim()) : undefined
+    return read && { ...read, typed: text }
+  }
+}
+
+/** "[2], [5, p. 12]" is one citation of two works in styles that give each its own brackets. */
+function sideBySide(found: { from: number, to: number, typed: Typed }[], text: string): void {
+  for (let i = found.length - 1; i > 0; i--) {
+    const [one, next] = [found[i - 1]!, found[i]!]
+    if (text[one.from] !== '[' || text[next.from] !== '[' || !/^,? ?$/u.test(text.slice(one.to, next.from)) || one.to > next.from) continue
+    const typed: Typed = {
+      sure: one.typed.sure && next.typed.sure, typed: text.slice(one.from, next.to),
+      data: { ...one.typed.data, items: [...one.typed.data.items, ...next.typed.data.items] },
+    }
+    found.splice(i - 1, 2, { from: one.from, to: next.to, typed })
   }
 }
 

@@ -161,7 +161,7 @@ describe('no word is lost', () => {
     ))
   it('where typed citations and notes become citations, and are put in their place', () => {
     const sources = SOURCES.map(({ key, kind, fields }) => ({ id: key, kind, fields, key }))
-    const typed = new TypedCitations(sources, ['vasquez-2019'])
+    const typed = new TypedCitations(sources, { numbered: ['vasquez-2019'] })
     const piece = fc.oneof(
       fc.constant('').map(word),
       fc.constantFrom(

@@ -21,6 +21,7 @@ const ROLES: readonly [RegExp, FieldName][] = [
   [/^[,\s]*\(?\b(?:directors?|dirs?)\b\.?\)?[.,]?/iu, 'director'],
   [/^[,\s]*\binventors?\b\.?/iu, 'author'],
   [/^[,\s]*\(?\b(?:translators?|trans)\b\.?\)?[.,]?/iu, 'translator'],
+  [/^[,\s]*\(?\b(?:compilers?|comps?)\b\.?\)?[.,]?/iu, 'compiler'],
   [/^[,\s]*\(?\b(?:executive )?producers?\b\)?[.,]?/iu, 'producer'],
   [/^[,\s]*\(?\bwriters?\b(?:\s*&\s*director)?\)?[.,]?/iu, 'scriptWriter'],
 ]

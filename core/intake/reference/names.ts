@@ -5,7 +5,7 @@ import { PARTICLE as SMALL } from '../../text/lists/particles'
 
 const PARTICLE = `(?:(?:${SMALL}|Van|Von|De)\\s+)*`
 /** "Okonjo", "O’Dowd", "al-Rashidi". */
-const WORD = '(?:(?:al|el|an|ar|as|ash|at|az)[‐-])?(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
+const WORD = '(?:(?:al|el|an|ar|as|ash|at|az)[‐-]|[dl][’\'])?(?:\\p{Lu}[\\p{L}\\p{M}]*[’\'‐-])*\\p{Lu}[\\p{L}\\p{M}’\'‐-]+'
 /** What stands before a surname and is too short, or has too much of a stop, to be a word of it: "Ó Briain", "St. Aubyn". */
 const SHORT_HEAD = '(?:(?:Ó|Ua|Uí|Ní|Nic|St\\.?|Ste\\.?)\\s)?'
 const SURNAME = `${PARTICLE}${SHORT_HEAD}${WORD}(?:\\s(?!(?:Jr|Sr|II|III|IV)\\b)${WORD}){0,2}`

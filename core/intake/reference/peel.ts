@@ -193,13 +193,13 @@ export class Peeler {
           this.set('number', m[2]!)
         },
       ],
-      // 14.2 (2018): 101–19, as MLA had it
+      // 14.2 (2018): 101–19, as MLA had it; 14.2 (2018), 101–19 (MHRA 3, 11.2.6)
       [
-        new RegExp(`\\s(\\d{1,4})\\.(\\d{1,3}) ?\\((\\d{4})\\) ?: ?(${RANGE})`, 'u'),
+        new RegExp(`\\s(\\d{1,4})\\.(\\d{1,3}(?:[-–/]\\d{1,3})?) ?\\(((?:[^()]{0,20}\\s)?\\d{4})\\) ?[:,] ?(?:pp?\\. ?)?(${RANGE})`, 'u'),
         (m) => {
           this.set('volume', m[1]!)
           this.set('issue', m[2]!)
-          this.set('issued', readDate(m[3]!))
+          this.date(m[3])
           this.pagesOrNumber(m[4])
         },
       ],
@@ -234,7 +234,7 @@ export class Peeler {
         },
       ],
       [
-        new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*\\(((?:[^()]{0,20}\\s)?\\d{4})\\)\\s*:\\s*(${RANGE})`, 'u'),
+        new RegExp(`[,\\s]\\s*(\\d{1,4})\\s*\\(((?:[^()]{0,20}\\s)?\\d{4})\\)\\s*[:,]\\s*(?:pp?\\.\\s*)?(${RANGE})`, 'u'),
         (m) => {
           this.set('volume', m[1]!)
           this.date(m[2])

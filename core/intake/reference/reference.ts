@@ -16,8 +16,8 @@ import { entryFirst, newspaperFirst } from './orders'
 import { DAY, MONTH, Peeler, SERIES_BEHIND } from './peel'
 import { describedBy, KEPT } from './sent'
 import { GAP, Piece, roman } from './text'
-import { descriptions, ofGenre, partAfterWhole, review, takeTitle, volumeTitled } from './title'
-import { REPEATED } from './split'
+import { descriptions, ofGenre, partAfterWhole, review, takeTitle, VOLUME_INSIDE, volumeTitled } from './title'
+import { ENTRY_NUMBER, REPEATED } from './split'
 
 export interface ReadReference {
   kind: KindId
@@ -38,7 +38,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   let piece = entryFirst(Piece.read(input))
   const sign = REPEATED.exec(piece.text)
   if (sign) piece = piece.slice(sign[0].length)
-  const numbering = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)](?=\s)|[•·–—*-]\s)\s*/u.exec(piece.text)
+  const numbering = ENTRY_NUMBER.exec(piece.text) ?? /^[•·–—*-]\s+/u.exec(piece.text)
   if (numbering) piece = piece.slice(numbering[0].length)
   if (!/\p{L}{2}/u.test(piece.text) || piece.length < 12) return undefined
   piece = piece.slice(0, 4000)
@@ -68,9 +68,11 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   else if (title && !ofGenre(peeler, title.piece)) peeler.set('title', title.piece.trim('\\s,.:;').rich() + (title.asks ?? ''))
   review(peeler)
   descriptions(peeler)
+  handsInBrackets(peeler)
   peeler.edition()
   innerPeople(peeler)
   if (slanted) peeler.take(SERIES_BEHIND, (match) => { peeler.set('series', match[1]!.trim()); peeler.set('seriesNumber', match[2]!) })
+  volumeInWhole(peeler)
   peeler.places()
   const inside = takeInside(peeler)
   // "In *Dictionary of Place* 2nd edn, 611 (Garland Gate, 2005)"
@@ -172,6 +174,30 @@ function innerPeople(peeler: Peeler) {
   if (peeler.says.includes('foreword')) spoken('[,\\uE001]\\s*\\bby', 'containerAuthor')
 }
 
+const HAND = /^(.{3,160}?),?\s*\b(Eds?|Trans|Comps?|Illus)\.?$/u
+const HANDS: Readonly<Record<string, FieldName>> = { Ed: 'editor', Eds: 'editor', Trans: 'translator', Comp: 'compiler', Comps: 'compiler', Illus: 'illustrator' }
+/** "(K. Low, Ed.; H. Penn, Trans.; 3rd ed.; Vol. 2)": several hands, an edition and a volume in one pair of brackets (APA 7, 10.2). */
+function handsInBrackets(peeler: Peeler) {
+  for (const match of peeler.rest.text.matchAll(/\(([^()]{6,300})\)/gu)) {
+    // An edition among them has been taken already, and leaves nothing.
+    const parts = match[1]!.split(/;\s*\uE001?\s*/u).map(part => part.trim()).filter(Boolean)
+    if (parts.length < 2) continue
+    const read = parts.map((part) => {
+      const hand = HAND.exec(part)
+      const names = hand && readInnerNames(hand[1]!)
+      if (names) return () => peeler.set(HANDS[hand[2]!]!, names)
+      const edition = /^(\d+)(?:st|nd|rd|th) ed\.?$|^(Rev|Revised)\.? ed\.?$/u.exec(part)
+      if (edition) return () => peeler.set('edition', edition[1] ?? 'Rev.')
+      const volume = /^Vols?\. (\d+)$/u.exec(part)
+      return volume ? () => peeler.set('volume', volume[1]!) : undefined
+    })
+    if (read.some(one => !one) || !parts.some(part => HAND.test(part))) continue
+    for (const one of read) one!()
+    peeler.rest = peeler.rest.without(match.index, match.index + match[0].length)
+    return
+  }
+}
+
 function takeInside(peeler: Peeler, begun = false): Inside {
   const said = begun ? [''] : /^[\s.,;\uE001]*(In|in|On):?[\s\uE001]+/u.exec(peeler.rest.text)
   const later = said ? null : /[.;\uE001]\s*(In):\s+/u.exec(peeler.rest.text)
@@ -185,6 +211,14 @@ function takeInside(peeler: Peeler, begun = false): Inside {
   if (said) peeler.rest = peeler.rest.slice(said[0]!.length)
   const run = peeler.rest.italicRun()
   // "In E. MacBride & I. de la Cueva, *The Hive*": names before the whole, without a role, are its authors'.
+  // "In I. Hart, Mills of the west (pp. ix–xiv)", with its italics lost.
+  const led = said && !run && !peeler.fields.editor ? /^((?:\p{Lu}\.[\s-]?){1,4}[^,.()“”]{2,40}(?:,? (?:and|&) (?:\p{Lu}\.[\s-]?){1,4}[^,.()“”]{2,40})?),\s+(?=\p{Lu}\p{Ll}+\s|\p{Lu}\s)/u.exec(peeler.rest.text) : null
+  const theirs = led ? readInnerNames(led[1]!) : undefined
+  if (theirs) {
+    peeler.set('containerAuthor', theirs)
+    peeler.rest = peeler.rest.slice(led![0].length)
+    return takeInside(peeler, true)
+  }
   const before = said && run && run.from > 4 ? readInnerNames(peeler.rest.slice(0, run.from).trim('\\s,').text) : undefined
   if (before) {
     peeler.set('containerAuthor', before)
@@ -209,7 +243,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
     const container = peeler.rest.slice(run.from, to)
     if (/\p{L}{2}/u.test(container.text)) {
       peeler.rest = peeler.rest.without(run.from, to)
-      return { said: Boolean(said) || marked, container: container.trim() }
+      return { said: Boolean(said) || marked, container: container.trim('\\s') }
     }
   }
   if (said || marked) {
@@ -222,6 +256,24 @@ function takeInside(peeler: Peeler, begun = false): Inside {
     return { said: true, container: container.trim() }
   }
   return { said: false }
+}
+
+/** "In *A History of the River Mills: Vol. 2. The Age of Steam*": the whole, its volume, and the volume's own title. */
+function volumeInWhole(peeler: Peeler) {
+  const run = peeler.rest.italicRun()
+  const whole = run && peeler.rest.slice(run.from, run.to)
+  const inside = whole && VOLUME_INSIDE.exec(whole.text)
+  if (!inside || inside.index < 4) return
+  peeler.set('volume', inside[1]!)
+  peeler.set('volumeTitle', whole.slice(inside.index + inside[0].length).trim('\\s,.:;').text)
+  peeler.rest = peeler.rest.without(run.from + inside.index, run.to)
+}
+
+/** The name of a whole without the marks around it; the stop of a shortened name is its own ("J. Estuary Herit."). */
+function nameOfWhole(container: Piece): string {
+  const name = container.trim('\\s.,;:()\uE001')
+  const shortened = /^\P{L}*\p{L}+\.\s|\s\p{L}+\.\s/u.test(name.text) && container.text.trimEnd().endsWith('.')
+  return shortened ? `${name.rich()}.`.replace(/<\/i>\.$/u, '.</i>') : name.rich()
 }
 
 /** Dates that stand behind the title: in brackets with the publisher, or among the rest. */
@@ -282,8 +334,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     'working-paper',
     'album',
   ].includes(kind)
-  if (inside.container && (inPart || inside.said)) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
-  else if (inside.container && !slanted) peeler.set('container', inside.container.trim('\\s.,;:()\uE001').rich())
+  if (inside.container && (inPart || inside.said || !slanted)) peeler.set('container', nameOfWhole(inside.container))
   else if (inside.container && kind === 'talk') peeler.set('event', inside.container.trim('\\s.,;:()\uE001').text)
   else if (inside.container && kind === 'thesis') peeler.set('archive', inside.container.trim('\\s.,;:()\uE001').text)
   else if (inside.container && ['tv-series', 'book'].includes(kind)) peeler.says.push(inside.container.text)

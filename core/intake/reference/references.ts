@@ -9,19 +9,23 @@ import { stripRich } from '../../text/rich'
 import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
 import type { Fields, Source } from '../../source/model'
+import { inOrder } from './likeness'
 import { readReference } from './reference'
 import { splitReferences } from './split'
 import type { Intake, Problem, Progress, Proposal } from '../proposal'
 
-/** Reads pasted references. Paragraphs with nothing of a reference in them are named and left out. */
-export function readReferences(text: string, progress?: Progress): Intake {
+/**
+ * Reads references: a pasted text, or one a line where somebody has told them apart. Paragraphs with nothing of a reference
+ * in them are named and left out.
+ */
+export function readReferences(given: string | readonly string[], progress?: Progress): Intake {
   const proposals: Proposal[] = []
   const problems: Problem[] = []
-  const pieces = splitReferences(text)
+  const pieces = typeof given === 'string' ? splitReferences(given) : given
   let last: Proposal | undefined
   pieces.forEach((piece, i) => {
     progress?.(i / pieces.length)
-    const where = `paragraph ${i + 1}`
+    const where = placed(i)
     const original = piece.replace(/\*/gu, '')
     const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
     if (!read || (read.fields.title === undefined && !namedOtherwise(read))) {
@@ -53,6 +57,13 @@ export function readReferences(text: string, progress?: Progress): Intake {
   return { proposals, problems }
 }
 
+/** For each line of a list that was read the proposal made of it; nothing for a line that is no reference, so that numbers stay. */
+export function byLine(lines: readonly string[], { proposals }: Pick<Intake, 'proposals'>): (Proposal | undefined)[] {
+  const made = new Map(proposals.map(one => [one.where, one]))
+  return lines.map((_, i) => made.get(placed(i)))
+}
+const placed = (i: number): string => `paragraph ${i + 1}`
+
 /** What has no title of its own: a foreword to a book, a review of one, a conversation, a letter. */
 const namedOtherwise = ({ kind, fields }: { kind: KindId, fields: Fields }): boolean =>
   (kind === 'foreword' && fields.container !== undefined) || fields.reviewedTitle !== undefined || fields.interviewer !== undefined
@@ -63,7 +74,7 @@ export function nearest(source: Source, text: string): { style: Style, likeness:
   const wanted = words(text)
   let best = { style: STYLES[0]!, likeness: -1 }
   for (const style of STYLES) {
-    const likeness = overlap(wanted, words(plain(listEntry(style, source) ?? [])))
+    const likeness = inOrder(wanted, words(plain(listEntry(style, source) ?? [])))
     if (likeness > best.likeness) best = { style, likeness }
     if (likeness === 1) break
   }
@@ -75,17 +86,3 @@ const words = (text: string): string[] =>
     .toLowerCase()
     .replace(/^\s*(?:\[\d+\]|\d{1,3}[.)])\s+/u, '')
     .match(/[\p{L}\p{N}]+/gu) ?? []
-
-/** Twice the longest common run of words in order over the sum of both lengths. */
-function overlap(a: readonly string[], b: readonly string[]): number {
-  if (!a.length || !b.length) return 0
-  const short = a.slice(0, 400)
-  const long = b.slice(0, 400)
-  let row = new Uint16Array(long.length + 1)
-  for (const word of short) {
-    const next = new Uint16Array(long.length + 1)
-    for (let j = 1; j <= long.length; j++) next[j] = word === long[j - 1] ? row[j - 1]! + 1 : Math.max(row[j]!, next[j - 1]!)
-    row = next
-  }
-  return (2 * row[long.length]!) / (short.length + long.length)
-}

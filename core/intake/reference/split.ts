@@ -5,6 +5,9 @@ import { REFERENCE_HEADING } from '../draft/noticed'
 /** A sign at the head of an entry that repeats the names of the one before: —, ---, ______. */
 export const REPEATED = /^\s*(?:[—–―_-]{2,}|-{3}|⸻)\s*[.,]?\s*/u
 
+/** The number of an entry in front of it: [1], (1), 1. and, where a page lost the space behind it, "1.Okonjo". */
+export const ENTRY_NUMBER = /^\s*(?:\[\d{1,3}\]|\(?\d{1,3}[.)](?=\s|\p{Lu}))\s*/u
+
 const isHeading = (line: string): boolean => REFERENCE_HEADING.test(line) || /^(?:literature|(?:end)?notes)\s*:?$/iu.test(line)
 const NUMBERED = /^(?:\[\d{1,3}\]|\(?\d{1,3}[.)])\s+\S/u
 

@@ -75,13 +75,26 @@ const BEHIND_TITLES = new Set(
 const VOLUME_AND_TITLE =
   /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[,:]\s+(\p{Lu}[^.;:\uE001]{3,120})\.\s+(?=\p{Lu}[^.;]{1,60}:\s)/iu
 /** "A history of bakeries: Vol. 2. The age of steam ovens"; "*The Age of Steam Ovens*. Vol. 2 of *A History of Bakeries*". */
+/** ": Vol. 2. The Age of Steam" behind the title of a work in volumes. */
+export const VOLUME_INSIDE = /[:,.]\s+vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[.:,]\s+(?=\p{L})/iu
+
 export function volumeTitled(peeler: Peeler, title: Title): void {
   const { text } = title.piece
-  const inside = /[:,.]\s+vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[.:,]\s+(?=\p{L})/iu.exec(text)
+  const inside = VOLUME_INSIDE.exec(text)
   if (inside && inside.index > 3) {
     peeler.set('volume', inside[1]!)
     peeler.set('volumeTitle', title.piece.slice(inside.index + inside[0].length).trim('\\s,.:;').text)
     title.piece = title.piece.slice(0, inside.index)
+    return
+  }
+  // The same with its italics lost: the title ended at the stop behind the number.
+  const last = /[:,.]\s+vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})$/iu.exec(text)
+  const own = last && last.index > 3 ? /^\.?\s+(\p{Lu}[^.:;()\uE001]{3,120})\.\s+(?=\p{Lu})/u.exec(peeler.rest.text) : null
+  if (last && own) {
+    peeler.set('volume', last[1]!)
+    peeler.set('volumeTitle', own[1]!)
+    title.piece = title.piece.slice(0, last.index)
+    peeler.rest = peeler.rest.slice(own[0].length)
     return
   }
   const next = VOLUME_AND_TITLE.exec(peeler.rest.text)
@@ -92,11 +105,11 @@ export function volumeTitled(peeler: Peeler, title: Title): void {
     return
   }
   const slanted = /^[\s.,]*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})[,:]\s+/iu.exec(peeler.rest.text)
-  const own = slanted ? peeler.rest.italicRun(slanted[0].length) : undefined
-  if (slanted && own?.from === slanted[0].length) {
+  const inItalics = slanted ? peeler.rest.italicRun(slanted[0].length) : undefined
+  if (slanted && inItalics?.from === slanted[0].length) {
     peeler.set('volume', slanted[1]!)
-    peeler.set('volumeTitle', peeler.rest.slice(own.from, own.to).trim('\\s,.:;').text)
-    peeler.rest = peeler.rest.slice(own.to)
+    peeler.set('volumeTitle', peeler.rest.slice(inItalics.from, inItalics.to).trim('\\s,.:;').text)
+    peeler.rest = peeler.rest.slice(inItalics.to)
     return
   }
   const of = /(?:^|[.,\uE001])\s*vol(?:ume|\.)?\s+(\d{1,3}|[IVX]{1,6})\s+of\s+/iu.exec(peeler.rest.text)

@@ -114,7 +114,7 @@ export function texToHtml(tex: string): { html: string, title?: string } {
         return `\uE004${kept.length - 1}\uE004`
       })
       .replace(
-        /\\(?:maketitle|tableofcontents|clearpage|newpage|bibliography\{[^}]*\}|bibliographystyle\{[^}]*\}|printbibliography(?:\[[^\]]*\])?|label\{[^}]*\}|author\{[^}]*\}|date\{[^}]*\}|title\{(?:[^{}]|\{[^{}]*\})*\}|usepackage(?:\[[^\]]*\])?\{[^}]*\}|documentclass(?:\[[^\]]*\])?\{[^}]*\}|noindent|centering|vspace\*?\{[^}]*\}|hspace\*?\{[^}]*\})/gu,
+        LAYOUT,
         ' ',
       )
     const escaped = fromLatex(marked.replace(/[<>]/gu, c => (c === '<' ? '\uE005' : '\uE006')).replace(/&(?!\w)/gu, '&'), { rich: true })
@@ -123,6 +123,21 @@ export function texToHtml(tex: string): { html: string, title?: string } {
       .replace(/\uE004(\d+)\uE004/gu, (_, n: string) => kept[Number(n)]!.replace(/&/gu, '&amp;').replace(/</gu, '&lt;'))
   }
 }
+
+/** What a command is given, with braces in it, as long as a line may be. */
+const GIVEN = String.raw`\{(?:[^{}]|\{(?:[^{}]|\{[^{}]*\})*\}){0,800}\}`
+const OPTIONS = String.raw`(?:\[[^\]]*\])?`
+/** Commands that set pages and say no words, by how much they are given. */
+const SILENT: readonly string[] = [
+  'maketitle|tableofcontents|clearpage|newpage|noindent|centering|raggedright|raggedbottom|singlespacing|doublespacing|onehalfspacing|phantomsection|bigskip|medskip|smallskip|hfill|vfill|newline|appendix|sloppy|frenchspacing|par|nopagebreak|pagebreak',
+  'bibliography|bibliographystyle|label|author|date|title|usepackage|documentclass|vspace\\*?|hspace\\*?|pagestyle|thispagestyle|pagenumbering|fancyhf|fancyhead|fancyfoot|hypersetup|linespread|bookmarksetup|urlstyle|setstretch|thanks',
+  'setlength|addtolength|setcounter|fancypagestyle|renewcommand|newcommand|definecolor|titleformat\\*?',
+  'addcontentsline|markboth',
+]
+const LAYOUT = new RegExp([
+  ...SILENT.map((names, given) => String.raw`\\(?:${names})(?![a-zA-Z])${OPTIONS}${GIVEN.repeat(given)}`),
+  String.raw`\\printbibliography${OPTIONS}`,
+].reverse().join('|'), 'gu')
 
 /** For each opening brace the place of the one that closes it. */
 function bracesOf(text: string): Map<number, number> {

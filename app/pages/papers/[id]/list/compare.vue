@@ -49,7 +49,7 @@ function again() {
 }
 async function toTray() {
   const extra = compared.value!.extra
-  await tray.takeIn({ text: extra.map(one => stripRich(one)).join('\n\n'), html: extra.map(one => `<p>${one}</p>`).join('') })
+  await tray.takeIn({ references: extra })
   await router.push(`/papers/${store.paper?.id}/gather`)
 }
 </script>

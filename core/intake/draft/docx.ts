@@ -4,7 +4,7 @@
  */
 import { unzipSync } from 'fflate'
 import mammoth from 'mammoth'
-import { readReturned, type Returned } from '~~/core/intake/draft/returned'
+import { readReturned, type Returned } from './returned'
 
 /** What a paragraph that is set in as a whole is called, so that it comes as a block quotation. */
 const QUOTATION = 'Set in as a whole'
@@ -23,7 +23,7 @@ function setInAsQuotation<T extends Indented>(paragraph: T): T {
 }
 
 /** As large as a document's parts may be in all, unpacked, in bytes. */
-const MAX_UNPACKED = 80 * 1024 * 1024
+export const MAX_UNPACKED = 80 * 1024 * 1024
 
 /** Pictures that come with the document; other kinds are left, and counted by the reader of drafts. */
 const picture = async (image: { contentType: string, readAsBase64String: () => Promise<string> }): Promise<{ src: string }> => ({
