@@ -9,7 +9,8 @@ import type { Style } from '../core/styles/schema'
 const MAX_BYTES = 60 * 1024 * 1024
 
 /** A paper read; nothing where it could not be, which is said. */
-export async function readPaper(name: string, style: Style | undefined, problems: Problem[]): Promise<(DraftPaper & { bytes: Uint8Array }) | undefined> {
+type PaperRead = DraftPaper & { bytes: Uint8Array }
+export async function readPaper(name: string, style: Style | undefined, problems: Problem[]): Promise<PaperRead | undefined> {
   let bytes: Uint8Array
   try {
     if ((statSync(name, { throwIfNoEntry: false })?.size ?? 0) > MAX_BYTES) { problems.push({ where: name, what: 'is larger than 60 MB, which no paper is; it was not opened.' }); return undefined }

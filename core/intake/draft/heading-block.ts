@@ -41,16 +41,19 @@ function say(details: HeadingBlock['details'], line: string, what = sortOf(line)
 
 /** @param known the draft's title, where it stood alone above these blocks and is no longer among them */
 export function headingBlockIn(blocks: readonly DocNode[], known?: string): HeadingBlock | undefined {
-  const block = linesOfHeading(blocks)
+  const block = linesOfHeading(blocks, known !== undefined && known !== '')
   // A title may read as a name; then what stands under it is the page that it heads, unless a title of its own does.
   return block?.title ? block : titlePageIn(blocks, known) ?? block
 }
 
+/** A sentence, or words with a citation or a raised number behind them: no line of a heading. */
+const isSaid = (block: DocNode): boolean =>
+  block.content?.some(child => child.type === 'citation' || child.marks?.some(mark => mark.type === 'superscript')) === true
+  || (/[.?!][”’"')]?\s*$/u.test(plain(block)) && plain(block).trim().split(/\s/u).length > 5)
 /** A paragraph of the paper itself, or a heading over it. */
-const isText = (block: DocNode): boolean =>
-  block.type === 'heading' || plain(block).trim().length > SHORT || block.content?.some(child => child.type === 'citation') === true || /[.?!][”’"')]?\s*$/u.test(plain(block))
+const isText = (block: DocNode): boolean => block.type === 'heading' || plain(block).trim().length > SHORT || isSaid(block)
 
-function linesOfHeading(blocks: readonly DocNode[]): HeadingBlock | undefined {
+function linesOfHeading(blocks: readonly DocNode[], titleKnown: boolean): HeadingBlock | undefined {
   const lines: Line[] = []
   for (const [at, block] of blocks.slice(0, LINES + 1).entries()) {
     const typed = plain(block).split('\n').map(line => line.trim()).filter(Boolean)
@@ -68,7 +71,7 @@ function linesOfHeading(blocks: readonly DocNode[]): HeadingBlock | undefined {
   // The title stands alone on the line behind it, before the first paragraph.
   const title = lines[date + 1]
   const follows = title && blocks[title.block + 1]
-  const titled = title && ends(date + 1) && !/[.,;:]$/u.test(title.line) && follows && isText(follows)
+  const titled = title && !titleKnown && !isSaid(blocks[title.block]!) && ends(date + 1) && !/[.,;:]\d*$/u.test(title.line) && follows && isText(follows)
   return { details, from: 0, to: (titled ? title : lines[date]!).block + 1, ...(titled ? { title: title.line } : {}) }
 }
 
@@ -78,8 +81,12 @@ const LONGEST_TITLE = 200
 /** A running head or a page's number above the title. */
 const ABOVE = /^(?:running head:.*|(?:page )?\d{1,3})$/iu
 const bare = (line: string): string => line.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ').trim()
-const writers = (line: string): string[] => line.replace(/^(?:by|written by|author:)\s+/iu, '').split(/\s*(?:,| and |&)\s*/u).filter(Boolean)
-const isWriters = (line: string): boolean => line.length < SHORT && !TEACHER.test(line) && writers(line).length > 0 && writers(line).every(name => NAME.test(name) && !PLACE.test(name))
+const writers = (line: string): string[] =>
+  line.replace(/^(?:by|written by|author:)\s+/iu, '').split(/,|&| and /u).map(name => name.trim()).filter(Boolean)
+function isWriters(line: string): boolean {
+  const names = line.length < SHORT && !TEACHER.test(line) ? writers(line) : []
+  return names.length > 0 && names.every(name => NAME.test(name) && !PLACE.test(name))
+}
 
 /** The title, who wrote it, and at least two of where, for which course, for whom and when. */
 function titlePageIn(blocks: readonly DocNode[], known?: string): HeadingBlock | undefined {
@@ -91,7 +98,7 @@ function titlePageIn(blocks: readonly DocNode[], known?: string): HeadingBlock |
     const repeated = lines.length > 1 && bare(words) === bare(lines[0]!.line)
     const text = words.split('\n').some(line => line.trim().length > (lines.length < 2 ? LONGEST_TITLE : SHORT))
     if (repeated || text || (block.type !== 'paragraph' && block.type !== 'heading') || (block.type === 'heading' && lines.length > 1)) break
-    if (block.content?.some(child => child.type === 'citation')) break
+    if (lines.length > 1 && isSaid(block)) break
     if (!lines.length && ABOVE.test(words)) continue
     for (const line of words.split('\n')) if (line.trim()) lines.push({ line: line.trim(), block: end })
   }

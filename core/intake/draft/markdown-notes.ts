@@ -4,8 +4,8 @@ export function markdownNotes(html: string): string {
   const numbers = new Map<string, number>()
   const number = (id: string): number => { if (!numbers.has(id)) numbers.set(id, numbers.size + 1); return numbers.get(id)! }
   const notes: string[] = []
-  const body = html.replace(/<p>\[\^([\w-]+)\]:\s*([\s\S]*?)<\/p>/gu, (_, id: string, words: string) => {
-    notes.push(`<li id="fn-${number(id)}">${words}</li>`)
+  const body = html.replace(/<p>\[\^([\w-]+)\]:([\s\S]*?)<\/p>/gu, (_, id: string, words: string) => {
+    notes.push(`<li id="fn-${number(id)}">${words.trim()}</li>`)
     return ''
   })
   return (

@@ -258,11 +258,11 @@ export function citeNotes(doc: DocNode, sources: readonly Source[], preferred?: 
     if (!node.content) return node
     const content: DocNode[] = []
     for (const child of node.content.map(visit)) {
-      const said = child.type === 'citation' && saidBefore(content.at(-1), child, byId)
+      const said = child.type === 'citation' && saidBefore(content, child, byId)
       if (!said) { content.push(child); continue }
       // Who is named in the sentence is set by the citation there, as each style names them.
-      const before = content.pop()!
-      if (said.rest) content.push({ ...before, text: said.rest })
+      const [before] = content.splice(-said.nodes)
+      if (said.rest) content.push({ ...before!, text: said.rest })
       content.push({ ...child, attrs: { ...child.attrs, data: { ...(child.attrs!.data as CitationData), form: 'narrative' } } })
     }
     return { ...node, content }
@@ -270,8 +270,15 @@ export function citeNotes(doc: DocNode, sources: readonly Source[], preferred?: 
   return { doc: visit(doc), made }
 }
 
-/** "As Okonjo⁵ found": the words before a note end in the names of the one work that it cites; `rest` is what stands before them. */
-function saidBefore(before: DocNode | undefined, note: DocNode, byId: ReadonlyMap<string, Source>): { rest: string } | undefined {
+/**
+ * "As Okonjo⁵ found", "As Okonjo *et al.*⁵ found": the words before a note end in the names of the one work that it cites.
+ * `rest` is what stands before them in the first of the `nodes` that hold them.
+ */
+function saidBefore(
+  content: readonly DocNode[], note: DocNode, byId: ReadonlyMap<string, Source>,
+): { rest: string, nodes: number } | undefined {
+  const slanted = /^et al\.? ?$/u.test(content.at(-1)?.text ?? '') && content.at(-1)?.marks?.length === 1
+  const before = content.at(slanted ? -2 : -1)
   const data = note.attrs?.data as CitationData | undefined
   const [item, ...others] = data?.items ?? []
   if (before?.type !== 'text' || before.marks?.length || !item || others.length || data?.words || data?.form !== 'parenthetical') return undefined
@@ -279,7 +286,7 @@ function saidBefore(before: DocNode | undefined, note: DocNode, byId: ReadonlyMa
   if (!names.length || item.prefix) return undefined
   const [first, second] = names
   const called = names.length === 1 ? [first!] : names.length === 2 ? [`${first!} and ${second!}`, `${first!} & ${second!}`] : ['et al.', 'and others', 'and colleagues'].map(rest => `${first!} ${rest}`)
-  const text = before.text ?? ''
+  const text = `${before.text ?? ''}${slanted ? 'et al.' : ''}`
   const said = called.find(name => text.endsWith(name) && !/[\p{L}\p{N}’'-]$/u.test(text.slice(0, -name.length)))
-  return said === undefined ? undefined : { rest: text.slice(0, -said.length) }
+  return said === undefined ? undefined : { rest: text.slice(0, -said.length), nodes: slanted ? 2 : 1 }
 }

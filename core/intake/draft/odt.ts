@@ -4,21 +4,25 @@
  */
 import { load } from 'cheerio/slim'
 import { strFromU8, unzipSync } from 'fflate'
+import { rowOf } from '../../text/lookup'
 import { MAX_UNPACKED } from './docx'
 
 interface Xml { type: string, name?: string, data?: string, attribs?: Record<string, string>, children?: Xml[] }
 /** How a style sets letters and paragraphs. */
-interface Look { italic?: boolean, bold?: boolean, raised?: boolean, lowered?: boolean, underline?: boolean, quotation?: boolean, title?: boolean }
+type Look = Partial<Record<'italic' | 'bold' | 'raised' | 'lowered' | 'underline' | 'quotation' | 'title', boolean | undefined>>
 
 const MAX_DEPTH = 200
 const escaped = (text: string): string => text.replace(/[&<>"]/gu, c => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!)
 /** Comments, deleted words and what a field hides. */
-const LEFT_OUT = new Set(['office:annotation', 'office:annotation-end', 'text:tracked-changes', 'text:note-citation', 'text:sequence-decls', 'office:forms', 'text:variable-decls'])
+const LEFT_OUT = new Set([
+  'office:annotation', 'office:annotation-end', 'text:tracked-changes', 'text:note-citation', 'text:sequence-decls', 'office:forms',
+  'text:variable-decls',
+])
 const QUOTED = /^(?:quotations?|block_?20_?(?:quotation|text)|quote|set_?20_?in)/iu
 const CENTIMETRES: Readonly<Record<string, number>> = { cm: 1, mm: 0.1, in: 2.54, pt: 0.0353, pc: 0.423 }
 const centimetres = (length: string | undefined): number => {
   const read = /^(-?[\d.]+)(cm|mm|in|pt|pc)$/u.exec(length ?? '')
-  return read ? Number(read[1]) * CENTIMETRES[read[2]!]! : 0
+  return read ? Number(read[1]) * (rowOf(CENTIMETRES, read[2]!) ?? 0) : 0
 }
 
 /** @param bytes of a packed file that holds `content.xml` */

@@ -40,6 +40,9 @@ describe.each(STYLES.map(style => style.id))('in %s', (id) => {
       wrong: compared.entries.filter(one => !one.right).map(({ given, wanted }) => [given, wanted]), extra: compared.extra,
       cited: back.paper.composition.citations.length,
       found: findings.filter(({ rule }) => rule !== 'details.missing' && rule !== 'page.details').map(({ rule, excerpt }) => `${rule}: ${excerpt}`),
-    }).toEqual({ style: id, problems: [], title: details.title, wrong: [], extra: [], cited: paper!.composition.citations.length - (namedInSentence ? 1 : 0), found: [] })
+    }).toEqual({
+      style: id, problems: [], title: details.title, wrong: [], extra: [], found: [],
+      cited: paper!.composition.citations.length - (namedInSentence ? 1 : 0),
+    })
   })
 })

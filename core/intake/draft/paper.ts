@@ -87,7 +87,8 @@ const ENOUGH = 12
 
 /** The style whose list comes nearest to the typed one; of those that cite as the text does, where that can be seen. */
 export function likeliest(
-  references: readonly string[], sources: readonly (Source | undefined)[], { notes, typed, numbered }: { notes: number, typed: number, numbered: boolean },
+  references: readonly string[], sources: readonly (Source | undefined)[],
+  { notes, typed, numbered }: { notes: number, typed: number, numbered: boolean },
 ): Style {
   const cites = (style: Style): boolean => {
     const { system } = style.citation

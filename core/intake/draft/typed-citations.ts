@@ -263,7 +263,8 @@ export class TypedCitations {
       for (let n = from; n <= Math.min(Number(end ?? from), from + 60); n++) {
         const id = this.numbered[n - 1]
         if (id === undefined) return undefined
-        items.push({ id, locator: at && n === Number(end ?? from) ? readLocator(at) : undefined, ...(prefix && n === from ? { prefix } : {}) })
+        const locator = at && n === Number(end ?? from) ? readLocator(at) : undefined
+        items.push({ id, locator, ...(prefix && n === from ? { prefix } : {}) })
       }
       if (!items.length || Number(end ?? from) < from) return undefined
       if (to) for (let n = Number(end ?? from) + 1; n <= Math.min(Number(to), from + 60); n++) {

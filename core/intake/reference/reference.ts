@@ -7,6 +7,7 @@ import type { KindId } from '../../source/kinds'
 import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { looksLikeGroup, surname, type Name } from '../../source/names'
+import { rowOf } from '../../text/lookup'
 import { headAndDate, takeLeadingDate } from './head'
 import { keptBy } from './keeper'
 import { readLaw } from './law'
@@ -185,7 +186,8 @@ function handsInBrackets(peeler: Peeler) {
     const read = parts.map((part) => {
       const hand = HAND.exec(part)
       const names = hand && readInnerNames(hand[1]!)
-      if (names) return () => peeler.set(HANDS[hand[2]!]!, names)
+      const role = hand ? rowOf(HANDS, hand[2]!) : undefined
+      if (names && role) return () => peeler.set(role, names)
       const edition = /^(\d+)(?:st|nd|rd|th) ed\.?$|^(Rev|Revised)\.? ed\.?$/u.exec(part)
       if (edition) return () => peeler.set('edition', edition[1] ?? 'Rev.')
       const volume = /^Vols?\. (\d+)$/u.exec(part)
