@@ -1,7 +1,8 @@
 /** The head of a formatted reference: who made it, in which role, and when. */
 import type { FieldName } from '../../source/fields'
 import { readDate, SEASON } from '../../source/dates'
-import { looksLikeGroup } from '../../source/names'
+import { looksLikeGroup, type Name } from '../../source/names'
+import { isCommonWord, isGivenName } from '../../text/title-words'
 import { readHead, type Head } from './names'
 import type { Peeler } from './peel'
 import { DAY } from './peel'
@@ -53,13 +54,21 @@ export function headAndDate(peeler: Peeler) {
     for (const head of readHead(text.slice(0, Math.min(slantedAt, quotedAt)))) {
       const after = afterHead(rest, head)
       if (!after) continue
-      peeler.set(after.role, head.names)
+      peeler.set(after.role, isGroupOfTwo(head) ? [{ literal: text.slice(0, head.end) }] : head.names)
       if (head.others) peeler.says.push('et al.')
       peeler.rest = after.rest
       otherHands(peeler)
       takeLeadingDate(peeler)
       return
     }
+  }
+  // "Carewick Ferries. New ferry times from Monday! [Internet]. Chirper; 2023": what stands before the title is who wrote it.
+  const online = peeler.says.includes('online') ? /^([^“"‘'.,:()\uE001]{4,90})\.\s+(?=[^.\uE001]{4,240}\uE001)/u.exec(text) : null
+  if (online && isGroup(online[1]!, rest.slice(online[0].length))) {
+    peeler.set('author', [{ literal: online[1]! }])
+    peeler.rest = rest.slice(online[0].length)
+    takeLeadingDate(peeler)
+    return
   }
   // No person: a group or a title before the date.
   const dated =
@@ -69,7 +78,7 @@ export function headAndDate(peeler: Peeler) {
     const lead = rest.slice(0, dated[1]!.length)
     const before = lead.text.replace(/\s*\((?:eds?|hosts?|directors?)\.?\)$/iu, '')
     if (!lead.isItalic && isGroup(before, rest.slice(dated[0].length))) {
-      peeler.set('author', before.split(/\s*;\s*|,\s+&\s+/u).map(one => ({ literal: one.trim().replace(/\.$/u, '') })))
+      peeler.set('author', before.split(/\s*;\s*|,\s+&\s+/u).map(groupOrPerson))
       peeler.rest = rest.slice(dated[1]!.length)
       takeLeadingDate(peeler)
       return
@@ -104,6 +113,15 @@ export function headAndDate(peeler: Peeler) {
   }
 }
 
+/**
+ * In a list people stand with their surnames first or with initials: two words in the order of speech, of which the second is
+ * a common one and the first no given name, are a group ("Carewick Ferries").
+ */
+function isGroupOfTwo({ grammar, names: [name, ...others] }: Head): boolean {
+  if (grammar !== 'natural-full' || !name || others.length || !name.given || !name.family) return false
+  return !isGivenName(name.given.toLowerCase()) && isCommonWord(name.family.toLowerCase())
+}
+
 /** "Tranter, B. (Writer), & Okell, D. (Director).": each hand of an episode with its role. */
 function otherHands(peeler: Peeler) {
   for (let guard = 0; guard < 5; guard++) {
@@ -119,6 +137,12 @@ function otherHands(peeler: Peeler) {
     peeler.set(found.role, found.names)
     peeler.rest = found.rest
   }
+}
+
+/** "Roth, A" among groups is a person. */
+function groupOrPerson(one: string): Name {
+  const person = /,\s\p{Lu}\.?$/u.test(one.trim()) ? readHead(`${one.trim().replace(/\.$/u, '')}.`)[0]?.names[0] : undefined
+  return person ?? { literal: one.trim().replace(/\.$/u, '') }
 }
 
 /** Every word of weight has a capital, or a word says that it is an organisation; a title in sentence case has neither. */

@@ -54,7 +54,7 @@ export function decideKind({
   const { text } = peeler.rest
   const container = inside.container?.text ?? ''
   const thesis =
-    /\(?\b((?:PhD|Ph\.\s?D\.|Doctoral|Master[’']s|MA|MSc|M\.S\.|Bachelor[’']s|Undergraduate)\s+(?:dissertation|thesis|diss\.)|dissertation\b|thesis\b),?/iu.exec(
+    /\(?\b((?:PhD|Ph\.\s?D\.|Doctoral|Master[’']s|(?:M|B|D|Ed|LL)\.?\s?(?:A|Sc|S|D|M|Phil|Ed|Eng|Res|Litt)\.?|Bachelor[’']s|Undergraduate)\s+(?:dissertation|thesis|diss\.)|dissertation\b|thesis\b),?/iu.exec(
       text,
     )
   if (thesis) {
@@ -63,7 +63,7 @@ export function decideKind({
     return 'thesis'
   }
   const whole = container || (quoted ? text.replace(/\uE001/gu, ' ') : '')
-  if (/proceedings|proc\.|symposium|conference|congress|workshop/iu.test(whole)) return 'conference-paper'
+  if (/proceedings|proc\.|symposium|symp\.|conference|\bconf\.|congress|workshop/iu.test(whole)) return 'conference-paper'
   if (/pedia$|\bwiki/iu.test((container || (fields.container ?? '')).trim().replace(/[.,]$/u, ''))) return 'encyclopedia-entry'
   if (/\bdictionary\b/iu.test(whole) && !fields.volume) return 'dictionary-entry'
   if (/encyclop/iu.test(whole) && (!fields.volume || fields.editor || fields.edition)) return 'encyclopedia-entry'
@@ -89,6 +89,8 @@ export function decideKind({
     return 'chapter'
   }
   const news = NEWSPAPER.test(container || text)
+  // Who translated it is said of a volume of a book.
+  if (fields.translator && !fields.issue && !fields.pages && !container) return 'book'
   if (fields.volume || fields.issue) {
     if (fields.editor && fields.publisher) return 'chapter'
     // A journal has no editions.

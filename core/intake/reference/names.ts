@@ -96,6 +96,7 @@ const GRAMMARS: readonly Grammar[] = [
   },
 ]
 
+const GROUP_FIRST = /^(?:\p{Lu}[\p{L}\d’'&-]*\s){1,6}(?:Group|Consortium|Collaboration|Team|Network|Committee|Investigators|Initiative|Trialists)(?=,\s|;\s)/u
 const SEPARATOR = /^(?:\s*,\s*(?:and|&)\s+|\s*;\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+|\s*,\s*(?:\.\s?\.\s?\.|…)\s*,?\s*(?:&\s+)?|\s*,\s+)/u
 const ET_AL = /^\s*(?:[,;]\s*)?(?:et\s+al\.?|and others|\[?et al\]?\.?)/u
 
@@ -119,10 +120,12 @@ export function readHead(text: string): Head[] {
 const rank = ({ grammar }: Head): number => (grammar === 'inverted-full' || grammar === 'natural-full' ? 1 : 0)
 
 function consume(text: string, grammar: Grammar): Head | undefined {
-  const first = grammar.first.exec(text)
-  if (!first) return undefined
+  // "ELDERSAFE Study Group, Roth A.": a group that leads people, by the word that ends its name.
+  const group = GROUP_FIRST.exec(text)
+  const first = group ?? grammar.first.exec(text)
+  if (!first || (group && !grammar.next.test(text.slice(group[0].length + /^[,;\s&]*(?:and\s)?/u.exec(text.slice(group[0].length))![0].length)))) return undefined
   let end = first[0].length
-  const names = [grammar.read(first[0].trim())]
+  const names = [group ? { literal: group[0] } : grammar.read(first[0].trim())]
   let others = false
   for (let guard = 0; guard < 200; guard++) {
     const etAl = ET_AL.exec(text.slice(end))

@@ -21,6 +21,11 @@ const SERIES =
 /** "Studies in Urban Husbandry 7.", "Studies in Urban Husbandry; vol 7": a series is called one, or studies of something. */
 export const SERIES_BEHIND =
   /(?<=[.;,\uE001]\s?)((?:(?:Studies|Series|Texts|Essays|Monographs|Contributions|Perspectives|Readings|Lectures|Topics|Advances)\s(?:in|on|of)\s[\p{Lu}][^.;,:()\uE001]{2,60}?)|(?:\p{Lu}[\p{L}’'-]+\s){1,6}(?:Series|Studies|Library|Monographs|Texts|Classics))[;,]?\s(?:[Vv]ol\.?\s*|[Nn]o\.?\s*)?(\d{1,3})(?=[.;,\s\uE001]|$)/u
+/** "Handbooks in Energy 5.", "Handbooks in Energy; vol 5." */
+export const SERIES_ALONE =
+  /(?<=[.;\uE001]\s?)(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|in|and|the|on|for|&)){1,6})[;,]?\s(?:[Vv]ol\.?\s*)?(\d{1,3})(?=\.(?:\s|$|\uE001))/u
+/** What has a number and is no series. */
+export const NUMBERED_OTHERWISE = /\b(?:Vols?|Nos?|Season|Report|Paper|Issue|Chapter|Part|Version|Episode|Article|Edition|Box|Folder)\b/u
 const MONTH_OR_SEASON = `(?:${MONTH}|${SEASON})`
 export const DAY = `(?:\\d{1,2}(?:st|nd|rd|th)?\\s+${MONTH},?\\s+\\d{4}|${MONTH}\\s+\\d{1,2}(?:st|nd|rd|th)?,?\\s+\\d{4}|\\d{4}-\\d{2}-\\d{2}|\\d{4}\\s+${MONTH}(?:\\s+\\d{1,2})?|\\d{1,2}/\\d{1,2}/\\d{4})`
 const read = (typed: string) => readDate(typed.replace(/(\d{4}\s+\p{L}{3,})\.?(?=\s|$)/u, '$1'))
@@ -92,6 +97,8 @@ export class Peeler {
     this.take(/\(?\b((?:rev(?:ised|\.)?|second|third|fourth|fifth|expanded|international)\s+)ed(?:n|ition)?\b\.?\)?/iu, (match) =>
       this.set('edition', plainEdition(match[1]!)),
     )
+    // A newspaper's: "late ed.", "(national edition)".
+    this.take(/[,(\s]\s?\(?\b((?:late|early|national|international|final|morning|evening|city|weekend|digital|print)) ed(?:n|ition|\.)\)?/u, match => this.set('edition', match[1]!))
   }
 
   /** Volumes, issues, numbers and pages, in every style's way of writing them. */
@@ -127,6 +134,11 @@ export class Peeler {
       this.set('seriesNumber', match[2]!)
     })
     this.take(/\(?\b(?:version\s+|v\.\s?(?=\d+\.\d))([\d.]*\d\w*)\)?/iu, match => this.set('version', match[1]!))
+    this.take(/[,.(\uE001\s]\s?\(?\b((?:[Tt]echnical |[Rr]esearch )?[Rr]eport|[Tt]ech\. [Rr]ep\.|[Rr]ep\.) ?(?:[Nn]o\.?:?|[Nn]umber|#)? ?([A-Z]{1,8}[ -]\d[\w/-]*)\)?/u, (match) => {
+      this.set('number', match[2]!)
+      this.set('genre', /^tech/iu.test(match[1]!) ? 'Technical report' : /^research/iu.test(match[1]!) ? 'Research report' : 'Report')
+      this.says.push('report')
+    })
     this.take(
       /\(?\b((?:technical |research )?report|tech\. rep\.|(?<=[,;(\uE001] ?)rep\.) ?(?:(?:no\.?:?|number|#) ?)?((?=[^\s,;.)]*\d)[^\s,;)\uE001]+)\)?/iu,
       (match) => {
@@ -187,7 +199,7 @@ export class Peeler {
         },
       ],
       [
-        /[, ](\d{1,4}) ?: ?(\d{6,}|e\d{3,})(?=[.\s\uE001]|$)/u,
+        /[, ;](\d{1,4}) ?[:,] ?(\d{6,}|e\d{2,})(?=[.\s\uE001]|$)/u,
         (m) => {
           this.set('volume', m[1]!)
           this.set('number', m[2]!)

@@ -14,7 +14,7 @@ import { readLaw } from './law'
 import { decideKind } from './kind'
 import { readHead, readInnerNames } from './names'
 import { entryFirst, newspaperFirst } from './orders'
-import { DAY, MONTH, Peeler, SERIES_BEHIND } from './peel'
+import { DAY, MONTH, NUMBERED_OTHERWISE, Peeler, SERIES_ALONE, SERIES_BEHIND } from './peel'
 import { describedBy, KEPT } from './sent'
 import { GAP, Piece, roman } from './text'
 import { descriptions, ofGenre, partAfterWhole, review, takeTitle, VOLUME_INSIDE, volumeTitled } from './title'
@@ -72,7 +72,10 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   handsInBrackets(peeler)
   peeler.edition()
   innerPeople(peeler)
-  if (slanted) peeler.take(SERIES_BEHIND, (match) => { peeler.set('series', match[1]!.trim()); peeler.set('seriesNumber', match[2]!) })
+  const series = (match: RegExpExecArray) => { peeler.set('series', match[1]!.trim()); peeler.set('seriesNumber', match[2]!) }
+  if (slanted) peeler.take(SERIES_BEHIND, series)
+  // Any row of words with capitals and a number, a sentence by itself, behind or before an imprint.
+  if ((slanted || peeler.fields.editor) && !peeler.fields.series && !NUMBERED_OTHERWISE.test(SERIES_ALONE.exec(peeler.rest.text)?.[1] ?? '')) peeler.take(SERIES_ALONE, series)
   volumeInWhole(peeler)
   peeler.places()
   const inside = takeInside(peeler)
@@ -128,6 +131,13 @@ function innerPeople(peeler: Peeler) {
       return
     }
   }
+  for (const word of peeler.says) {
+    const asker = /^interview(?:ed)? (?:by|with) (.{3,80})$/iu.exec(word)
+    if (asker) peeler.set('interviewer', readInnerNames(asker[1]!))
+  }
+  when(/\(interviewers?\s+([^()]{4,80})\)/iu, 'interviewer')
+  when(/[.,;\uE001]\s+([^.;()“”\uE001]{2,40}?(?:\.(?=,))?),\s*[Ii]nterviewers?\b[.,;]?/u, 'interviewer')
+  when(/[,;\uE001]\s+((?:\p{Lu}\.[\s-]?)+[^“”();,]{2,60}?),\s*[Ii]nterviewers?\b[.,;]?/u, 'interviewer')
   when(/\(eds?\.?\s+([^()]{4,200})\)/iu, 'editor')
   when(/\(transl?\.?\s+([^()]{4,200})\)/iu, 'translator')
   when(/\(([^()]{4,160}?),?\s*Trans(?:s|lators?)?\.?\)/u, 'translator')
@@ -252,7 +262,7 @@ function takeInside(peeler: Peeler, begun = false): Inside {
     const start = /^[\s.,;\uE001]*/u.exec(peeler.rest.text)![0].length
     const inside = peeler.rest.text.slice(start)
     // "Proc. 4th Int. Conf. River Eng., Turin": the stops of a shortened name end nothing.
-    const end = (/^(?:\d{4} )?(?:Proc|Trans|Int|Annu|Symp|Conf|Rec|Dig)\./u.test(inside) ? /[,;(\uE001]/u : /[.,;(\uE001]|\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u).exec(inside)
+    const end = (/^(?:\d{4} )?(?:Proc|Trans|Int|Annu|Symp|Conf|Rec|Dig)\./u.test(inside) ? /[,;\uE001]|\((?!\p{Lu}[\p{Lu}\d’'-]{1,11}\))/u : /[.,;\uE001]|\((?!\p{Lu}[\p{Lu}\d’'-]{1,11}\))|(?<=\P{N})\s\d+(?!\d|st\b|nd\b|rd\b|th\b)/u).exec(inside)
     const container = peeler.rest.slice(start, end ? start + end.index : peeler.rest.length)
     peeler.rest = peeler.rest.slice(start + container.length)
     return { said: true, container: container.trim() }
@@ -274,8 +284,10 @@ function volumeInWhole(peeler: Peeler) {
 /** The name of a whole without the marks around it; the stop of a shortened name is its own ("J. Estuary Herit."). */
 function nameOfWhole(container: Piece): string {
   const name = container.trim('\\s.,;:()\uE001')
+  // What its acronym's brackets close is its own: "… Urban Sensing (ICUS)".
+  const closed = name.text.lastIndexOf('(') > name.text.lastIndexOf(')') ? ')' : ''
   const shortened = /^\P{L}*\p{L}+\.\s|\s\p{L}+\.\s/u.test(name.text) && container.text.trimEnd().endsWith('.')
-  return shortened ? `${name.rich()}.`.replace(/<\/i>\.$/u, '.</i>') : name.rich()
+  return shortened ? `${name.rich()}.`.replace(/<\/i>\.$/u, '.</i>') : `${name.rich()}${closed}`.replace(/<\/i>\)$/u, ')</i>')
 }
 
 /** Dates that stand behind the title: in brackets with the publisher, or among the rest. */
@@ -351,6 +363,8 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     }
   }
   const text = peeler.rest.text.replace(/\(\s*(?:\uE001+\s*)?\)/gu, GAP)
+    // "New York (NY): Harrow & Lune" (Citing Medicine 2, Place of publication).
+    .replace(/(\p{Lu}[\p{L}. ’'-]{1,40}) \((\p{Lu}{2})\):/u, '$1, $2:')
   let segments = text
     .split(/\uE001|(?<!\b(?:\p{Lu}|Univ|Inst|Dept|St|Co|Soc|Assoc))\.\s+|;\s+|[.;]?\s*$|\s*[()]\s*/u)
     .flatMap((part) => part.split(/,\s+/u))
@@ -412,7 +426,7 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     segments.shift()
   }
   // "in Proc. 4th Int. Conf. River Eng., Turin, Italy": where it was held.
-  if (kind === 'conference-paper' && peeler.fields.publisher && !looksLikePublisher(peeler.fields.publisher) && /^(?:\d{4} )?(?:Proc|Int|Annu|Conf)\./u.test(peeler.fields.container ?? '')) {
+  if (kind === 'conference-paper' && peeler.fields.publisher && !looksLikePublisher(peeler.fields.publisher) && /\b(?:Proc|Int|Annu|Conf|Symp)\./u.test(peeler.fields.container ?? '')) {
     peeler.set('eventPlace', [peeler.fields.publisher, peeler.fields.place].filter(Boolean).join(', '))
     delete peeler.fields.publisher
     delete peeler.fields.place
@@ -432,6 +446,13 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
     peeler.set('eventPlace', peeler.fields.place)
     delete peeler.fields.publisher
     delete peeler.fields.place
+  }
+  // "Lyon, France"
+  const country = kind === 'talk' && peeler.fields.eventPlace ? (peeler.fields.place ?? segments[0]) : undefined
+  if (country && /^\p{Lu}[\p{L} .’'-]{1,30}$/u.test(country)) {
+    peeler.fields.eventPlace = `${peeler.fields.eventPlace}, ${country}`
+    if (peeler.fields.place) delete peeler.fields.place
+    else segments.shift()
   }
   if (quoted && kind === 'web-page' && segments.length && !peeler.fields.publisher && segments[0] !== peeler.fields.container)
     peeler.set('publisher', segments.shift()!)
