@@ -96,7 +96,7 @@ const GRAMMARS: readonly Grammar[] = [
   },
 ]
 
-const GROUP_FIRST = /^(?:\p{Lu}[\p{L}\d’'&-]*\s){1,6}(?:Group|Consortium|Collaboration|Team|Network|Committee|Investigators|Initiative|Trialists)(?=,\s|;\s)/u
+const GROUP_FIRST = /^(?:\p{Lu}[\p{L}\d’'&-]*\s){1,6}(?:Group|Consortium|Collaboration|Team|Network|Committee|Investigators|Initiative|Trialists)(?=[,;]\s|\s(?:&|and)\s)/u
 const SEPARATOR = /^(?:\s*,\s*(?:and|&)\s+|\s*;\s*(?:and\s+|&\s+)?|\s+(?:and|&)\s+|\s*,\s*(?:\.\s?\.\s?\.|…)\s*,?\s*(?:&\s+)?|\s*,\s+)/u
 const ET_AL = /^\s*(?:[,;]\s*)?(?:et\s+al\.?|and others|\[?et al\]?\.?)/u
 

@@ -23,7 +23,7 @@ export const SERIES_BEHIND =
   /(?<=[.;,\uE001]\s?)((?:(?:Studies|Series|Texts|Essays|Monographs|Contributions|Perspectives|Readings|Lectures|Topics|Advances)\s(?:in|on|of)\s[\p{Lu}][^.;,:()\uE001]{2,60}?)|(?:\p{Lu}[\p{L}’'-]+\s){1,6}(?:Series|Studies|Library|Monographs|Texts|Classics))[;,]?\s(?:[Vv]ol\.?\s*|[Nn]o\.?\s*)?(\d{1,3})(?=[.;,\s\uE001]|$)/u
 /** "Handbooks in Energy 5.", "Handbooks in Energy; vol 5." */
 export const SERIES_ALONE =
-  /(?<=[.;\uE001]\s?)(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|in|and|the|on|for|&)){1,6})[;,]?\s(?:[Vv]ol\.?\s*)?(\d{1,3})(?=\.(?:\s|$|\uE001))/u
+  /(?<=[.;\uE001]\s?)(\p{Lu}[\p{L}’'-]+(?:\s(?:\p{Lu}[\p{L}’'-]+|of|in|and|the|on|for|&)){1,6})[;,]?\s(?:[Vv]ol\.?\s*)?(\d{1,3})(?=[.;](?:\s|\uE001)|[.;]?\s*$)/u
 /** What has a number and is no series. */
 export const NUMBERED_OTHERWISE = /\b(?:Vols?|Nos?|Season|Report|Paper|Issue|Chapter|Part|Version|Episode|Article|Edition|Box|Folder)\b/u
 const MONTH_OR_SEASON = `(?:${MONTH}|${SEASON})`

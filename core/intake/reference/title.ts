@@ -42,7 +42,7 @@ export function takeTitle(peeler: Peeler): Title | undefined {
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
   const behind =
-    /\s*\((?:[^()]*\b(?:version|season|episode|vols?\.?|no\.|report|patent|transl?\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
+    /\s*\((?:[^()]*\b(?:interviewers?|version|season|episode|vols?\.?|no\.|report|patent|transl?\.|eds?\.|\d\w*\s+ed\b|rev\.)[^()]*)\)[\s\uE001]*$/iu.exec(
       rest.text.slice(0, end),
     )
     ?? /,\s+(?:vol\.\s|\d\w*\s+ed\b|version\s|edited by\s|translated by\s|(?:\p{Lu}\.\s?)+[\p{L}-]+,\s+(?:Eds?|Transl?)\b).*$/u.exec(
@@ -231,12 +231,13 @@ export function review(peeler: Peeler) {
   })
 }
 
+const SPOKEN = '(?:keynote|plenary|invited|opening|closing|inaugural|guest) (?:address|lecture|talk|speech|presentation)'
 const PAINTED = '(?:oil|acrylic|ink|pencil) on [a-z]+|watercolou?r|photograph|etching|engraving'
 const WORDS = [
   'video|lecture|preprint|data ?set|podcast|CD|LP|vinyl|MP3|film|motion picture|poster|slides|e-?mail to (?:the )?author',
   'computer software|software|audio|TV series|working paper|editorial|letter to the editor|press release|brochure|obituary|map|mobile app',
   'large language model|audio podcast|album|fact sheet|infographic|leaflet|pamphlet|opinion',
-  '(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides', PAINTED,
+  '(?:conference|poster|paper|oral) presentation|(?:lecture|PowerPoint) slides|DVD|Blu-ray|VHS', SPOKEN, PAINTED,
 ].join('|')
 /** "(oil on linen, c. 1891)" */
 const PAINTED_WHEN = new RegExp(`\\((${PAINTED}), ((?:ca?\\. )?(?:\\d{1,2} \\p{L}+ )?\\d{4})\\)`, 'iu')
@@ -249,7 +250,7 @@ export function descriptions(peeler: Peeler) {
     && peeler.take(new RegExp(`(?:^\\s*|[.,;\\uE001]\\s*)(${WORDS})(?=[.,;\\uE001]|$|\\s*\\[)`, 'iu'), (match) => peeler.says.push(match[1]!));
     guard++
   );
-  peeler.take(/\b(?:(lecture|paper|poster|talk|keynote|slides)(?: session)?\s+)?(?:presented|given|delivered)\s+at:?\s+(?:the\s+)?/iu, (match) =>
+  peeler.take(new RegExp(`\\b(?:(${SPOKEN}|lecture|paper|poster|talk|keynote|slides|speech)(?: session)?\\s+)?(?:presented|given|delivered)\\s+at:?\\s+(?:the\\s+)?`, 'iu'), (match) =>
     peeler.says.push(match[1] === undefined || /paper/iu.test(match[1]) ? 'Paper presentation' : match[1].replace(/^./u, (c) => c.toUpperCase())),
   )
   peeler.take(/\s\((podcast|blog)\)/iu, match => peeler.says.push(match[1]!))
