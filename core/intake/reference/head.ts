@@ -27,12 +27,17 @@ const ROLES: readonly [RegExp, FieldName][] = [
   [/^[,\s]*\(?\bwriters?\b(?:\s*&\s*director)?\)?[.,]?/iu, 'scriptWriter'],
 ]
 
+/** What stands behind a title, and never behind who made it. */
+const MADE_BY = /^(?:Directed|Written|Edited|Translated|Performed|Hosted|Created|Produced|Illustrated|Narrated)\sby\s|^(?:(?:Technical|Research)\s)?[Rr]eport\s(?:[Nn]o\.\s)?[A-Z]{0,6}[ -]?\d|^Version\s\d|^\d+(?:st|nd|rd|th)\sed\b/u
+
+const WITH_IMPRINT = /^[^()]{4,300}\([^()]{2,100},\s(?:ca?\.\s)?\d{4}\)|,\sUS\spatent\s\d/u
+
 export function headAndDate(peeler: Peeler) {
   const { rest } = peeler
   const { text } = rest
   // An account, and a group that begins with The: in sentence style no title has all its capitals.
   const called = /^(@[\p{L}\d._-]{2,60}|The(?:\s\p{Lu}[\p{L}’'-]+){1,5})\.\s+(?=[\p{Lu}“‘"])/u.exec(text)
-  if (called && !rest.slice(0, called[1]!.length).isItalic && /[.?!]\s/u.test(text.slice(called[0].length))) {
+  if (called && !rest.slice(0, called[1]!.length).isItalic && !MADE_BY.test(text.slice(called[0].length)) && /[.?!]\s/u.test(text.slice(called[0].length))) {
     peeler.set('author', [{ literal: called[1]! }])
     peeler.rest = rest.slice(called[0].length)
     takeLeadingDate(peeler)
@@ -63,7 +68,7 @@ export function headAndDate(peeler: Peeler) {
     }
   }
   // "Carewick Ferries. New ferry times from Monday! [Internet]. Chirper; 2023": what stands before the title is who wrote it.
-  const online = peeler.says.includes('online') ? /^([^“"‘'.,:()\uE001]{4,90})\.\s+(?=[^.\uE001]{4,240}\uE001)/u.exec(text) : null
+  const online = opensItalic ? null : /^([^“"‘'.,:()\uE001]{4,90})\.\s+(?=[^.\uE001]{4,240}\s?\uE001[.;]\s)/u.exec(text)
   if (online && isGroup(online[1]!, rest.slice(online[0].length))) {
     peeler.set('author', [{ literal: online[1]! }])
     peeler.rest = rest.slice(online[0].length)
@@ -98,7 +103,9 @@ export function headAndDate(peeler: Peeler) {
   if (opensQuoted || opensItalic) return
   // "Marine Planning Agency. *Small tidal schemes* …", "Marine Planning Agency, “Small tidal schemes,” …"
   const group = /^([^“"‘'.,:()]{4,90}(?:\[[^\]]+\])?)[.,]\s+/u.exec(text)
-  if (group) {
+  // "Geological Map of the Lune Valley. Geological Office, 1987.": a title, and who published it.
+  const published = /^([^.,:;]{3,60}),\s(?:1[4-9]|20)\d{2}\.(?:\s|$)/u.exec(text.slice(group?.[0].length ?? 0))
+  if (group && !(published && looksLikeGroup(published[1]!)) && !MADE_BY.test(text.slice(group[0].length))) {
     const next = rest.slice(group[0].length)
     const run = next.italicRun()
     // Nothing but an address behind the italics: they are the container, and what stands first is the title.
@@ -185,6 +192,8 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
   // Plain: a stop ends the names; a comma only behind initials (IEEE, notes).
   const ended = /^(?:\.\s|(?<=\.)\s)/u.test(next) || (/[.]$/u.test(rest.text.slice(0, head.end)) && /^\s/u.test(next))
   if (ended && head.grammar !== 'natural-full') return { rest: bare, role }
+  // "Ruiz, Elena, Gardening by the Moon (Edinburgh: Thistle & Sons, 2003)": an imprint in brackets ends what a comma begins.
+  if (/^,\s[\p{Lu}\d]/u.test(next) && head.grammar.startsWith('inverted') && WITH_IMPRINT.test(next)) return { rest: bare, role }
   if (head.grammar === 'natural-initials' && /^,\s/u.test(next)) return { rest: bare, role }
   if (ended && head.names.length > 1) return { rest: bare, role }
   return undefined

@@ -78,6 +78,9 @@ export function decideKind({
   if (slanted && isShown && !fields.edition && !fields.pages && fields.author?.some(name => name.family))
     return /photograph|picture/iu.test(`${text} ${container}`) ? 'photograph' : 'artwork'
   if (slanted && !container && /\brecords\b/iu.test(text) && !/\boffice\b/iu.test(text)) return 'album'
+  // A song is on a record: "In: Songs of Clay. Dustbowl Records; 1996".
+  const onRecord = /\brecords\b/iu.test(text) && !/\boffice\b/iu.test(text) && !fields.pages && !fields.editor && !fields.volume
+  if (onRecord && (quoted || inside.said)) return 'song'
   // A journal's article has no editor.
   if (fields.editor && !fields.issue && (quoted || inside.said)) return 'chapter'
   if (/\barxiv|rxiv\b|\bpreprint\b/iu.test(`${text} ${container}`)) return 'preprint'
@@ -109,7 +112,7 @@ export function decideKind({
   if (onItsDay && !fields.doi && /\b(?:weekly|monthly|magazine|fortnightly)\b/iu.test(container || text)) return 'magazine-article'
   // A page of a site has no pages.
   if (onItsDay && fields.pages) return 'newspaper-article'
-  if (part && fields.url) return /\bblog\b|notes\b|diary\b/iu.test(container) ? 'blog-post' : 'web-page'
+  if (part && fields.url) return /\bblog\b|notes\b|diary\b/iu.test(container || text) ? 'blog-post' : 'web-page'
   if (part && container)
     return /press|books|house|:/iu.test(text) && fields.pages
       ? 'chapter'
@@ -132,7 +135,9 @@ export function decideKind({
     if (fields.issued?.start?.month) return 'magazine-article'
     if (fields.pages) return 'journal-article'
   }
-  if (fields.url) return 'web-page'
+  // Pages of a month, with its italics lost.
+  if (!slanted && fields.pages && fields.issued?.start?.month && !fields.doi && !fields.url && /\p{L}{3}/u.test(text)) return 'magazine-article'
+  if (fields.url) return /\bblog\b/iu.test(text) ? 'blog-post' : 'web-page'
   if (fields.doi) return slanted ? 'book' : 'journal-article'
   return container ? 'journal-article' : 'book'
 }

@@ -127,6 +127,7 @@ function consume(text: string, grammar: Grammar): Head | undefined {
   let end = first[0].length
   const names = [group ? { literal: group[0] } : grammar.read(first[0].trim())]
   let others = false
+  let beforeLast: number | undefined
   for (let guard = 0; guard < 200; guard++) {
     const etAl = ET_AL.exec(text.slice(end))
     if (etAl) { end += etAl[0].length; others = true; break }
@@ -141,6 +142,7 @@ function consume(text: string, grammar: Grammar): Head | undefined {
       // A title in quotation marks or a lower-case word is no name.
       if (/\s\.\s?\.\s?\.|…/u.test(separator[0])) others = true
       names.push(grammar.read(name[0].trim()))
+      beforeLast = /^\s*,\s+$/u.test(separator[0]) ? end : undefined
       end = at + name[0].length
       continue
     }
@@ -151,6 +153,11 @@ function consume(text: string, grammar: Grammar): Head | undefined {
     // "Le Roux, J. R., and Siobhan O’Hara": a person, in the order of speech.
     if (group) { names.push(looksLikeGroup(group[1]!) || group[1]!.split(' ').length > 3 ? { literal: group[1]! } : natural(group[1]!)); end = at + group[1]!.length }
     break
+  }
+  // The last of several whole names has an "and" before it: what only a comma sets off begins the title ("Moss, Ada, Working Tides").
+  if (beforeLast !== undefined && !others && grammar.id === 'inverted-full' && /^(?:\s\((?!\d{4})|,\s)/u.test(text.slice(end))) {
+    names.pop()
+    end = beforeLast
   }
   return { names, grammar: grammar.id, end, others }
 }

@@ -294,6 +294,16 @@ export class Peeler {
         this.pagesOrNumber(m[2])
       },
     ])
+    // A magazine by its month: "2008 Nov:22-7", "November 2008:22-27", "22–27 (November 2008)".
+    this.take(new RegExp(`(?<=[.,;\\uE001]\\s?)(\\d{4} ${MONTH}(?: \\d{1,2})?|${MONTH}(?: \\d{1,2},)? \\d{4}):(${RANGE})(?=[.\\s\\uE001]|$)`, 'u'), (m) => {
+      this.set('issued', read(m[1]!))
+      this.pagesOrNumber(m[2])
+    })
+    this.take(new RegExp(`(?<=\\p{L}) (\\d{1,4}[-–]\\d{1,4})(?= ?\\([^()]{0,80}\\d{4}\\))`, 'u'), pages)
+    // Behind the name of a magazine in italics: "*Country Crafts*, 22–27."
+    const slanted = this.rest.italicRun()
+    const bare = slanted && /^,\s(\d{1,4}[-–]\d{1,4})(?=[.\s\uE001]|$)/u.exec(this.rest.text.slice(slanted.to))
+    if (bare) { this.set('pages', tidyPages(bare[1]!)); this.rest = this.rest.without(slanted.to, slanted.to + bare[0].length) }
     for (const [pattern, then] of JOURNAL) if (this.take(pattern, then)) break
     if (!this.fields.issue && this.fields.volume)
       this.take(/,?\s*\b(?:no\.?|issue|iss\.?)\s*((?=[\w–/-]*\d)[\w–/-]+)/iu, (match) => this.set('issue', match[1]!))

@@ -152,7 +152,7 @@ function innerPeople(peeler: Peeler) {
   // "Drummond, F., Petit, A., Eds.;"
   for (const pattern of [
     /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?)\s*\((?:eds?|editors?|hrsg)\.?\)[.,]?/iu,
-    /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?/iu,
+    /(?:^|[\s.,;\uE001])[Ii]n:?\s+([^“”()]{4,200}?),\s*(?:eds?|editors?)\b\.?(?! by\b)/iu,
     /[,;]\s+([^“”();]{4,160}?),?\s*\b(?:Eds?)\.[;,]?/u,
   ]) {
     const match = pattern.exec(peeler.rest.text)
@@ -175,7 +175,7 @@ function innerPeople(peeler: Peeler) {
   }
   spoken('\\b[Tt]rans(?:lated by|\\.)', 'translator')
   spoken('(?:\\b[Ee]dited by|(?<=[,.;(\\uE001]\\s?)\\b[Ee]ds?\\.)', 'editor')
-  spoken('\\b[Dd]irected by', 'director')
+  spoken('\\b(?:[Dd]irected|[Dd]ir\\.) by', 'director')
   spoken('\\b[Hh]osted by', 'host')
   spoken('\\b[Ww]ritten by', 'scriptWriter')
   spoken('\\b[Cc]omposed by', 'composer')

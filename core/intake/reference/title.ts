@@ -3,8 +3,10 @@ import { ENDS_ABBREVIATED_IN_REFERENCE } from '../../text/lists/abbreviations'
 import { FRONT_MATTER } from '../../text/lists/front-matter'
 import { readDate } from '../../source/dates'
 import { readInnerNames } from './names'
-import type { Peeler } from './peel'
+import { DAY, type Peeler } from './peel'
 import { Piece, roman } from './text'
+
+const DAY_BEHIND = new RegExp(`,\\s+${DAY}$`, 'u')
 
 export interface Title { piece: Piece, quoted: boolean, asks?: string }
 
@@ -38,6 +40,12 @@ export function takeTitle(peeler: Peeler): Title | undefined {
     peeler.rest = rest.slice(to + (asks ? 1 : 0))
     return { piece: rest.slice(run.from, to), quoted: false, ...(asks ? { asks } : {}) }
   }
+  // "Working the Tide 2nd edn (Saltmarsh Press, 2018)": without italics the title ends at what tells itself.
+  const imprint = run ? undefined : imprintBehind(rest.text)
+  if (imprint) {
+    peeler.rest = rest.slice(imprint)
+    return { piece: rest.slice(0, imprint), quoted: false }
+  }
   const end = sentenceEnd(rest)
   if (end <= 0) return undefined
   // What stands in brackets behind it and says what it is goes back to the rest.
@@ -49,10 +57,23 @@ export function takeTitle(peeler: Peeler): Title | undefined {
       rest.text.slice(0, end),
     )
     ?? /;\s+(?=\p{Lu}).*$/u.exec(rest.text.slice(0, end))
-    ?? /,\s+(?=\p{Lu}[\p{L} ]{2,30}:\s\p{Lu})[^:]+:\s.*$/u.exec(rest.text.slice(0, end))
+    // The day of a letter or a conversation is of its description.
+    ?? (/^(?:letters?|e-?mail|memo\w*|interview|postcard|telegram|note|diary)\b/iu.test(rest.text) ? null : DAY_BEHIND.exec(rest.text.slice(0, end)))
+    ?? /,\s+(?=\p{Lu}[\p{L} ]{2,30}:\s\p{Lu}[^:]*(?:\d{4}|Press|Books|Publish|House|Verlag|Editions))[^:]+:\s.*$/u.exec(rest.text.slice(0, end))
   const cut = behind && behind.index > 2 ? behind.index : end
   peeler.rest = rest.slice(cut)
   return { piece: rest.slice(0, cut), quoted: false }
+}
+
+const IN_BRACKETS = /\s\((?:(?:eds?|transl?)\.\s[^()]{3,120}\)\s\()?(?=[^()]{2,90},\s(?:1[4-9]|20)\d{2}\))/u
+const BEFORE_IMPRINT = /,?\s(?:(?:trans|ed|dir|comp)\.\sby\s|(?:software|dataset|map|version)\b|\d{1,2}(?:st|nd|rd|th)\sedn?\b|[Vv]ol\.\s\d|(?:[Tt]echnical\s)?[Rr]eport\s(?:No\.|[A-Z]{0,6}\s?\d)|[A-Z]{2,8}\s\d{2,6}(?:-\d{1,3})?:\d{4}|\((?:eds?|transl?)\.\s)/u
+/** Where an imprint in brackets, "(Saltmarsh Press, 2018)", or the edition, volume or number before it begins; none where a sentence ends before. */
+function imprintBehind(text: string): number | undefined {
+  const found = IN_BRACKETS.exec(text)
+  if (!found || found.index < 4) return undefined
+  const title = text.slice(0, found.index)
+  const cut = BEFORE_IMPRINT.exec(title)?.index ?? found.index
+  return cut > 3 && !/[.?!]\s+\p{Lu}/u.test(title.slice(0, cut).replace(/\b\p{Lu}\.\s/gu, '')) ? cut : undefined
 }
 
 /**
