@@ -78,6 +78,8 @@ export const CHECKS = {
     'place',
   ),
   'citations.page-outside': fault('citations', 'A page outside the source', 'The [kind] runs from [first] to [last].', 'place'),
+  'citations.page-of-none': question('citations', 'A page of what has none', 'A [kind] has no pages: give a paragraph, a heading or a time.', 'place'),
+  'citations.looks-back': fault('citations', 'A word that only looks back', '“[word]” is not used here: the source is named again.', 'form'),
   'citations.named-twice': fault('citations', 'Named already', 'The sentence names [who] already.', 'narrative'),
   'citations.again': fault(
     'citations',

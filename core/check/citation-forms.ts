@@ -1,10 +1,11 @@
 /** Findings about how a citation says what it says, and where it stands in its sentence. */
 import { place, raisedFor } from '../sheet/placement'
 import type { DocNode } from '../sheet/document'
-import { writeLocator } from '../source/locators'
+import { readLocator, writeLocator } from '../source/locators'
+import { matchesOf } from '../text/matches'
 import { blockBecomes, splice } from './mending'
 import { blotted, sentenceAt, type LineCitation } from './reading'
-import { citationAt, cut, shown, type BlockRule, type Found } from './setting'
+import { citationAt, cut, shown, wordsAt, type BlockRule, type Found } from './setting'
 import { eachCitation, reform, saidIn } from './citation-rules'
 
 export const repeated: BlockRule = setting => eachCitation(setting, (line, citation) => {
@@ -24,6 +25,31 @@ export const repeated: BlockRule = setting => eachCitation(setting, (line, citat
     fix: reform(setting, line, citation, { ...citation.data, items: once }, 'Name it once'),
   }]
 })
+
+const LOOKS_BACK = /\(?(?<![\p{L}])(?:[Ii]bid(?:em)?|[Oo]p\. ?cit|[Ll]oc\. ?cit|[Ii]dem)(?![\p{L}])\.?(?:,? (?:at )?(?:pp?\. ?)?(\d{1,5}(?:[–-]\d{1,5})?)(?=\)))?\)?/gu
+/** "Ibid.", "op. cit.", typed in a style that names the source each time (APA 7, 8.10; MLA Handbook 9, 6.4; Chicago 18, 13.37). */
+export const looksBack: BlockRule = ({ paper, reading, block, printed }) => {
+  if (paper.style.citation.notes?.ibid !== undefined) return []
+  return reading.lines.flatMap(line => (line.kind === 'heading' ? [] : matchesOf(line.text, LOOKS_BACK).flatMap((match): Found[] => {
+    const [from, to] = [match.index, match.index + match[0].length]
+    // A word that is spoken of.
+    if (line.quoted.some(one => one.from <= from && to <= one.to)) return []
+    const last = line.citations.filter(({ at }) => at < from).at(-1)
+    const [item, ...others] = last?.data.items ?? []
+    const whole = /^\(.*\)$/u.test(match[0]) && item && !others.length && /^\(ibid/iu.test(match[0])
+    const locator = match[1] ? readLocator(match[1]) : item?.locator
+    const data: LineCitation['data'] = { items: [{ id: item?.id ?? '', locator }], form: 'parenthetical' }
+    return [{
+      check: 'citations.looks-back',
+      with: { word: match[0].replace(/^\(|\)$/gu, '').replace(/,? (?:at )?(?:pp?\. ?)?\d.*$/u, '') },
+      excerpt: cut(shown(line, printed, Math.max(0, from - 60), to)),
+      where: wordsAt(line, from, to),
+      ...(whole ? { fix: { label: 'Name the source', change: blockBecomes(
+        splice(block, line.path, [{ from, to, put: [{ type: 'citation', attrs: { id: `b${line.path.join('-')}-${from}`, data } }] }]),
+      ) } } : {}),
+    }]
+  })))
+}
 
 /** The author named in the sentence, and again in the citation behind it. */
 export const namedTwice: BlockRule = (setting) => {

@@ -1,7 +1,7 @@
 /** Findings about the place in the source that a citation gives: there where it must be, and inside the source. */
 import { kindOf } from '../source/kinds'
 import { placesOf, readLocator, writeLocator } from '../source/locators'
-import { textOf } from '../source/model'
+import { has, textOf } from '../source/model'
 import { foldWords } from '../text/filing'
 import { sentenceAt, type Line, type LineCitation } from './reading'
 import { citationAt, cut, shown, type BlockRule, type Found } from './setting'
@@ -18,6 +18,21 @@ export const outside: BlockRule = setting => eachCitation(setting, (_, citation)
     ? [{
         check: 'citations.page-outside',
         with: { kind: kindOf(source.kind).label.toLowerCase(), first: String(range.first), last: String(range.last) },
+        excerpt: cut(setting.printed(citation) || nameOf(source)),
+        where: citationAt(citation),
+      }]
+    : []
+}))
+
+/** A page of what has none: a film is cited by its time, a page of a site by a paragraph or a heading (APA 7, 8.13 and 8.28). */
+export const ofPageless: BlockRule = setting => eachCitation(setting, (_, citation) => citation.data.items.flatMap((item): Found[] => {
+  const source = setting.paper.sourceOf(item.id)
+  if (!source || !kindOf(source.kind).pageless || !item.locator || has(source, 'pages')) return []
+  const paged = placesOf(item.locator).some(one => one.label === 'page' && /^\d/u.test(one.place))
+  return paged
+    ? [{
+        check: 'citations.page-of-none',
+        with: { kind: kindOf(source.kind).label.toLowerCase() },
         excerpt: cut(setting.printed(citation) || nameOf(source)),
         where: citationAt(citation),
       }]

@@ -3,8 +3,8 @@
  * form (`citation-forms.ts`).
  */
 import type { RuleFamily } from './setting'
-import { again, bracketed, misplaced, namedTwice, repeated, secondary } from './citation-forms'
-import { outside, placeInWords, withoutPage } from './citation-places'
+import { again, bracketed, looksBack, misplaced, namedTwice, repeated, secondary } from './citation-forms'
+import { ofPageless, outside, placeInWords, withoutPage } from './citation-places'
 import { leftOut, misnamed, numberOrder, typed, uncited, unknown, unknownMarks } from './citation-sources'
 
 export const CITATIONS: RuleFamily = {
@@ -15,6 +15,8 @@ export const CITATIONS: RuleFamily = {
     misnamed,
     repeated,
     outside,
+    ofPageless,
+    looksBack,
     withoutPage,
     namedTwice,
     again,

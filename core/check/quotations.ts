@@ -355,6 +355,8 @@ const droppedIn: BlockRule = (setting) =>
   eachQuotation(setting, (line, one) =>
     line.kind === 'paragraph'
     && standsAlone(line, one)
+    // One that has no citation either is told so: that says the rest.
+    && setting.reading.citations.length > 0
     && !isTitle(setting, one)
     && /^[“"‘]\s*\p{Lu}/u.test(line.text.slice(one.from, one.from + 3))
     && !leadsIn(line, one)

@@ -86,8 +86,15 @@ export function missing(source: Source): FieldName[] {
     if (has(source, name)) return false
     if ((kind.lead as readonly FieldName[]).includes(name)) return !kind.lead.some(role => has(source, role))
     if (name === 'issued') return textOf(source, 'status') === ''
+    // A body that is named as the author publishes what it writes (APA 7, 9.29).
+    if (name === 'publisher') return !byGroup(source)
     return true
   })
+}
+
+const byGroup = (source: Source): boolean => {
+  const authors = namesOf(source, 'author')
+  return authors.length > 0 && authors.every(one => one.literal !== undefined && !one.username)
 }
 
 /** Whether a source has no field at all. */

@@ -79,6 +79,8 @@ export interface Kind {
   whole?: boolean
   /** Pages are asked for in a citation of it. */
   paged?: boolean
+  /** It has no pages at all: a film, a page of a site. */
+  pageless?: boolean
   /** The types it is written as: CSL-JSON's, BibTeX's, RIS's. */
   csl: string
   bibtex: string

@@ -3,7 +3,7 @@ import { kind } from './kind'
 
 export const media = {
   'film': kind({
-    label: 'Film', whole: true,
+    label: 'Film', pageless: true, whole: true,
     words: 'movie, documentary, cinema, dvd, motion picture',
     required: ['director', 'issued', 'title', 'publisher'], usual: ['scriptWriter', 'producer', 'performer', 'originalDate', 'medium', 'url'],
     lead: ['director', 'producer', 'author'], makers: ['scriptWriter', 'performer'],
@@ -15,7 +15,7 @@ export const media = {
     number: 'issue',
   }),
   'tv-series': kind({
-    label: 'Television series', like: 'film', whole: true,
+    label: 'Television series', pageless: true, like: 'film', whole: true,
     words: 'television, tv show, series, programme, program, streaming series',
     required: ['title', 'issued', 'publisher'], usual: ['producer', 'creator', 'director', 'url'],
     lead: ['producer', 'creator', 'director', 'author'], makers: ['creator', 'producer'],
@@ -27,7 +27,7 @@ export const media = {
     number: 'issue',
   }),
   'tv-episode': kind({
-    label: 'Television episode', officialContainer: true, authorIs: 'scriptWriter', episodic: true,
+    label: 'Television episode', pageless: true, officialContainer: true, authorIs: 'scriptWriter', episodic: true,
     words: 'episode, television, tv, programme, program, broadcast',
     required: ['title', 'container', 'issued'], usual: ['scriptWriter', 'director', 'producer', 'host', 'season', 'number', 'publisher', 'url'],
     lead: ['scriptWriter', 'director', 'host', 'author'], makers: ['scriptWriter', 'director', 'host', 'producer'], partMakers: ['scriptWriter', 'director', 'host'],
@@ -39,7 +39,7 @@ export const media = {
     number: 'number',
   }),
   'online-video': kind({
-    label: 'Online video', like: 'film', whole: true, officialContainer: true,
+    label: 'Online video', pageless: true, like: 'film', whole: true, officialContainer: true,
     words: 'video, clip, vlog, video channel, streaming video, recorded lecture, animation',
     required: ['author', 'issued', 'title', 'container', 'url'], usual: ['dimensions'],
     lead: ['author', 'director'], makers: [],
@@ -51,7 +51,7 @@ export const media = {
     number: 'issue',
   }),
   'podcast': kind({
-    label: 'Podcast', like: 'podcast-episode', whole: true,
+    label: 'Podcast', pageless: true, like: 'podcast-episode', whole: true,
     words: 'podcast show, audio series, radio series',
     required: ['title', 'issued'], usual: ['author', 'host', 'producer', 'publisher', 'url'],
     lead: ['host', 'author', 'producer'], makers: [],
@@ -63,7 +63,7 @@ export const media = {
     number: 'issue',
   }),
   'podcast-episode': kind({
-    label: 'Podcast episode', episodic: true, officialContainer: true,
+    label: 'Podcast episode', pageless: true, episodic: true, officialContainer: true,
     words: 'podcast, audio, radio, radio programme, interview on a podcast',
     required: ['author', 'issued', 'title', 'container'], usual: ['number', 'publisher', 'url'],
     lead: ['host', 'author'], makers: [],
@@ -75,7 +75,7 @@ export const media = {
     number: 'number',
   }),
   'song': kind({
-    label: 'Song',
+    label: 'Song', pageless: true,
     words: 'track, music, single, recording, lyrics',
     required: ['author', 'issued', 'title'], usual: ['performer', 'composer', 'container', 'publisher', 'medium', 'url'],
     lead: ['performer', 'author', 'composer'], makers: ['composer'], performed: true,
@@ -87,7 +87,7 @@ export const media = {
     number: 'issue',
   }),
   'album': kind({
-    label: 'Album', like: 'song', whole: true,
+    label: 'Album', pageless: true, like: 'song', whole: true,
     words: 'record, cd, vinyl, music album',
     required: ['author', 'issued', 'title'], usual: ['publisher', 'medium', 'url'],
     lead: ['performer', 'author', 'composer'], makers: ['composer'], performed: true,

@@ -4,7 +4,7 @@ import { kind } from './kind'
 
 export const web = {
   'web-page': kind({
-    label: 'Web page', inside: 'site', officialContainer: true,
+    label: 'Web page', pageless: true, inside: 'site', officialContainer: true,
     words: 'website, site, internet, page, online article, web site, home page, faq, help page',
     required: ['title', 'url'], usual: ['author', 'issued', 'container', 'accessed'],
     lead: ['author'], makers: [],
@@ -16,7 +16,7 @@ export const web = {
     number: 'number',
   }),
   'blog-post': kind({
-    label: 'Blog post', like: 'web-page', inside: 'site', officialContainer: true,
+    label: 'Blog post', pageless: true, like: 'web-page', inside: 'site', officialContainer: true,
     words: 'blog, newsletter, weblog',
     required: ['author', 'issued', 'title', 'container', 'url'], usual: ['accessed'],
     lead: ['author'], makers: [],
@@ -28,7 +28,7 @@ export const web = {
     number: 'issue',
   }),
   'social-post': kind({
-    label: 'Social media post', like: 'web-page', officialContainer: true, plainTitle: true,
+    label: 'Social media post', pageless: true, like: 'web-page', officialContainer: true, plainTitle: true,
     words: 'social media, tweet, post, status, reel, story, message board, forum',
     required: ['author', 'issued', 'title', 'container', 'url'], usual: ['genre'],
     lead: ['author'], makers: [],

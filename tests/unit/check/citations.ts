@@ -99,6 +99,28 @@ export const CITATIONS: Row[] = [
     finds: ['citations.named-twice'],
   },
   {
+    name: 'a page of a page of a site',
+    text: 'The gates work by night [ref: hollis-2023, p. 3].',
+    finds: ['citations.page-of-none'],
+  },
+  {
+    name: 'ibid. typed where the style names the source each time',
+    text: 'Still water has a price [ref: moss-2012, p. 12]. It is paid in silt (ibid., p. 14).',
+    finds: ['citations.looks-back'],
+  },
+  {
+    name: 'op. cit. in a sentence, in MLA',
+    style: 'mla-9',
+    text: 'Still water has a price [ref: moss-2012, p. 12], and Moss (op. cit.) paid it in silt.',
+    finds: ['citations.looks-back'],
+  },
+  {
+    name: 'ibid. typed among numbers',
+    style: 'ieee',
+    text: 'Still water has a price [ref: moss-2012]. It is paid in silt (Ibid.).',
+    finds: ['citations.looks-back'],
+  },
+  {
     name: 'both authors named, then cited',
     text: 'Brandt and Vane counted the eels twice [ref: brandt-2020].',
     finds: ['citations.named-twice'],

@@ -20,6 +20,8 @@ export const CLEAN: Row[] = [
     name: 'a narrative one',
     text: '[ref in-text: moss-2012] puts the price of still water at “one wet field in ten” (p. 12). That was before the drought.',
   },
+  { name: 'a paragraph of a page of a site', text: 'The gates work by night [ref: hollis-2023, para. 3].' },
+  { name: 'ibid. as a word', text: 'Most readers of notes know what “ibid.” stands for, and few could spell it [ref: moss-2012, p. 12].' },
   { name: 'a term in marks', text: 'What millers call “dead water” is the last to leave [ref: moss-2012, p. 12].' },
   { name: 'a title in marks', text: 'In “The Price of Still Water,” the argument begins with a ledger [ref: moss-2012, p. 11].' },
   {
