@@ -67,7 +67,7 @@ export function takeTitle(peeler: Peeler): Title | undefined {
 
 const IN_BRACKETS = /\s\((?:(?:eds?|transl?)\.\s[^()]{3,120}\)\s\()?(?=[^()]{2,90},\s(?:1[4-9]|20)\d{2}\))/u
 const BEFORE_IMPRINT = /,?\s(?:(?:trans|ed|dir|comp)\.\sby\s|(?:software|dataset|map|version)\b|\d{1,2}(?:st|nd|rd|th)\sedn?\b|[Vv]ol\.\s\d|(?:[Tt]echnical\s)?[Rr]eport\s(?:No\.|[A-Z]{0,6}\s?\d)|[A-Z]{2,8}\s\d{2,6}(?:-\d{1,3})?:\d{4}|\((?:eds?|transl?)\.\s)/u
-/** Where an imprint in brackets, "(Saltmarsh Press, 2018)", or an edition, volume or number before it begins; none where a sentence ends. */
+/** Where an imprint in brackets, "(Saltmarsh Press, 2018)", or an edition, volume or number before it begins; none where a sentence ends */
 function imprintBehind(text: string): number | undefined {
   const found = IN_BRACKETS.exec(text)
   if (!found || found.index < 4) return undefined
