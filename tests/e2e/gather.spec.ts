@@ -414,6 +414,14 @@ test('names are put in order by dragging their handle, and by keys', async ({ pa
   await expect(anatomy).toContainText('Tremayne, A., Moss, A., & Okonjo, A.')
   await page.getByLabel('Author 3', { exact: true }).press('Alt+ArrowUp')
   await expect(anatomy).toContainText('Tremayne, A., Okonjo, A., & Moss, A.')
+  // Three words and more: where the surname begins is shown, and taken by a key or the mouse.
+  const third = page.getByLabel('Author 3', { exact: true })
+  await third.fill('Inés Robles Ferrer')
+  await expect(anatomy).toContainText('& Ferrer, I. R.')
+  await third.press('Alt+1')
+  await expect(anatomy).toContainText('& Robles Ferrer, I.')
+  await page.getByRole('button', { name: 'The surname may be Ferrer: write Ferrer, Inés Robles' }).click()
+  await expect(anatomy).toContainText('& Ferrer, I. R.')
   // And in a line the mouse still chooses words.
   await page.getByLabel('Author', { exact: true }).dblclick({ position: { x: 20, y: 12 } })
   expect(await page.getByLabel('Author', { exact: true }).evaluate((el: HTMLInputElement) => el.value.slice(el.selectionStart!, el.selectionEnd!).trim())).toBe('Tremayne')

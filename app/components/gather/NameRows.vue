@@ -3,6 +3,7 @@ import { dragAndDrop } from '@formkit/drag-and-drop/vue'
 import { GripVertical } from '@lucide/vue'
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import { looksLikeGroup, readName, writeName, type Name } from '~~/core/source/names'
+import { otherSplits } from '~~/core/source/splits'
 import { readPastedNames } from '~~/core/intake/reference/pasted-names'
 
 /** Names, one a row, each a person or a group. Several typed or pasted into one row become rows of their own. */
@@ -88,6 +89,11 @@ function key(event: KeyboardEvent, at: number) {
   } else if (event.key === 'Backspace' && !rows.value[at]!.typed && rows.value.length > 1) {
     event.preventDefault()
     remove(at)
+  } else if (event.altKey && /^Digit[1-3]$/u.test(event.code)) {
+    const as = splitsOf(rows.value[at]!)[Number(event.code.slice(-1)) - 1]
+    if (!as) return
+    event.preventDefault()
+    split(rows.value[at]!, as)
   } else if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
     event.preventDefault()
     move(at, event.key === 'ArrowUp' ? -1 : 1)
@@ -113,6 +119,17 @@ onMounted(() => {
     onDragend: give,
   })
 })
+/** Where a row's one name may be split otherwise, as the row would say it. */
+function splitsOf(row: Row): string[] {
+  if (row.group !== undefined) return []
+  const [name, ...others] = readRow(row)
+  return name && !others.length ? otherSplits(name).map(writeName) : []
+}
+function split(row: Row, as: string) {
+  row.typed = as
+  give()
+  void focusRow(rows.value.indexOf(row))
+}
 const isGroup = (row: Row): boolean => readRow(row).every(name => name.literal !== undefined)
 function turn(row: Row) {
   row.group = !isGroup(row)
@@ -135,7 +152,7 @@ function turn(row: Row) {
       <div
         v-for="(row, at) in rows"
         :key="row.id"
-        class="name-row flex items-baseline gap-2 border-b border-rule"
+        class="name-row flex flex-wrap items-baseline gap-x-2 border-b border-rule"
       >
         <span
           v-if="rows.length > 1"
@@ -189,6 +206,21 @@ function turn(row: Row) {
             @click="remove(at)"
           >out</PartsButton>
         </span>
+        <span
+          v-if="splitsOf(row).length"
+          class="splits w-full pb-1 text-fine text-soft"
+        >or
+          <template
+            v-for="(as, n) in splitsOf(row)"
+            :key="as"
+          ><template v-if="n">, </template><PartsButton
+            kind="quiet"
+            class="text-fine"
+            :title="`Filed under ${as.split(',')[0]} (Alt+${n + 1})`"
+            :aria-label="`The surname may be ${as.split(',')[0]}: write ${as}`"
+            @click="split(row, as)"
+          >{{ as }}</PartsButton></template>
+        </span>
       </div>
     </div>
     <PartsButton
@@ -205,6 +237,8 @@ function turn(row: Row) {
 <style scoped>
 .name-row:focus-within { border-color: var(--verdigris); box-shadow: 0 1px 0 var(--verdigris); }
 .tools { opacity: 0; }
+.splits { display: none; }
+.name-row:focus-within .splits { display: block; }
 .dragged { background: var(--tint); }
 .name-row:hover .tools, .name-row:focus-within .tools { opacity: 1; }
 @media (hover: none) { .tools { opacity: 1; } }
