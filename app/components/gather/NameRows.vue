@@ -208,7 +208,7 @@ function turn(row: Row) {
         </span>
         <span
           v-if="splitsOf(row).length"
-          class="splits w-full pb-1 text-fine text-soft"
+          class="splits w-full pb-1.5 pt-1 text-fine text-soft"
         >or
           <template
             v-for="(as, n) in splitsOf(row)"
