@@ -62,6 +62,12 @@ export function decideKind({
     peeler.set('genre', /^Ph/iu.test(thesis[1]!) ? 'Doctoral dissertation' : thesis[1]!.replace(/diss\.$/u, 'dissertation'))
     return 'thesis'
   }
+  const degree = /(?<=[.,\uE001]\s?)\b(PhD|Ph\.\s?D|DPhil|MPhil|M\.?Sc|M\.?A|Ed\.?D)\.?(?=[.,;\s\uE001])/u.exec(text)
+  if (degree && /\buniversit|\bcollege|\binstitute/iu.test(text)) {
+    peeler.take(new RegExp(degree[0].replace(/[.*+?^${}()|[\]\\]/gu, '\\$&'), 'u'))
+    peeler.set('genre', `${degree[1]!} thesis`)
+    return 'thesis'
+  }
   const whole = container || (quoted ? text.replace(/\uE001/gu, ' ') : '')
   if (/proceedings|proc\.|symposium|symp\.|conference|\bconf\.|congress|workshop/iu.test(whole)) return 'conference-paper'
   if (/pedia$|\bwiki/iu.test((container || (fields.container ?? '')).trim().replace(/[.,]$/u, ''))) return 'encyclopedia-entry'

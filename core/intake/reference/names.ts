@@ -46,8 +46,8 @@ const natural = (text: string): Name => {
   return clean({ ...name, suffix: tail?.[1] })
 }
 const compressed = (text: string): Name => {
-  const match = /^(.+?)\s(\p{Lu}{1,4})(?:\s(Jr|Sr|II|III|IV|2nd|3rd))?$/u.exec(text)!
-  return clean({ ...particle(match[1]!), given: [...match[2]!].map(letter => `${letter}.`).join(' '), suffix: match[3] })
+  const match = /^(.+?)\s(\p{Lu}(?:-?\p{Lu}){0,3})(?:\s(Jr|Sr|II|III|IV|2nd|3rd))?$/u.exec(text)!
+  return clean({ ...particle(match[1]!), given: match[2]!.replace(/\p{Lu}(?!-)/gu, '$&. ').replace(/\p{Lu}(?=-)/gu, '$&.').trim(), suffix: match[3] })
 }
 const WITH_PARTICLE = new RegExp(`^((?:(?:${SMALL}) )+)(\\S.*)$`, 'u')
 function particle(family: string): Pick<Name, 'family' | 'particle'> {
@@ -76,8 +76,8 @@ const GRAMMARS: readonly Grammar[] = [
   },
   {
     id: 'compressed',
-    first: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
-    next: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}{1,3}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s*$)`),
+    first: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}(?:-?\\p{Lu}){0,2}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s\\(|\\s*$)`),
+    next: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}(?:-?\\p{Lu}){0,2}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s\\(|\\s*$)`),
     read: compressed,
   },
   {

@@ -50,6 +50,8 @@ export class Peeler {
 
   /** Addresses, DOIs, dates of access, and everything in square brackets. */
   outside() {
+    // As MLA had it: "Web. 12 June 2024."
+    this.take(new RegExp(`(?<=[.\\uE001\\d] )Web\\. (${DAY})\\.?$`, 'u'), match => this.set('accessed', read(match[1]!)))
     this.take(/(?<=[.\uE001] )(?:Print|Web)\.(?=\s|$)/u)
     this.take(/\[(?:internet|online)\]/iu, () => this.says.push('online'))
     const accessed = (match: RegExpExecArray) => this.set('accessed', read(match[1]!))

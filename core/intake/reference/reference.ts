@@ -352,6 +352,9 @@ function placeRest(peeler: Peeler, kind: KindId, quoted: boolean, slanted: boole
   else if (inside.container && kind === 'talk') peeler.set('event', inside.container.trim('\\s.,;:()\uE001').text)
   else if (inside.container && kind === 'thesis') peeler.set('archive', inside.container.trim('\\s.,;:()\uE001').text)
   else if (inside.container && ['tv-series', 'book'].includes(kind)) peeler.says.push(inside.container.text)
+  // "Proc. 9th Symp. Ceramic Eng., 2020", without its "in".
+  if (kind === 'conference-paper' && !peeler.fields.container)
+    peeler.take(/^[\s.,;:\uE001]*((?:\d{4} )?Proc\. [^,;()\uE001]{3,160})(?=[,;\uE001]|$)/u, match => peeler.set('container', match[1]!.trim()))
   // "Coast. Eng. Lett.": the stops of an abbreviated journal end no sentence.
   if (kind === 'journal-article' && !peeler.fields.container) {
     const short = /^[\s.,;:\uE001]*((?:\p{Lu}\p{L}{0,9}\.\s+){1,6}(?:\p{Lu}\p{L}{0,12}\.?)?)(?=\s*[,;\uE001]|\s*$)/u
