@@ -42,7 +42,13 @@
       hold(event, () => target.isConnected && target.dispatchEvent(new KeyboardEvent('keydown', { key, code, shiftKey, ctrlKey, metaKey, altKey, bubbles: true, cancelable: true })))
     },
     input({ target }) { if (target.matches?.(WRITTEN)) remember(target) },
-    change({ target }) { if (target.matches?.(WRITTEN)) remember(target) },
+    change(event) {
+      const { target } = event
+      if (target.matches?.(WRITTEN)) remember(target)
+      // Files that were chosen stay in their field; who takes them is told once it is there.
+      else if (target.type === 'file' && target.files.length)
+        hold(event, () => target.isConnected && target.dispatchEvent(new Event('change', { bubbles: true })))
+    },
     dragover(event) { event.preventDefault() },
     drop(event) {
       const { target, clientX, clientY, dataTransfer } = event

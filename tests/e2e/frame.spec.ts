@@ -164,6 +164,11 @@ test('a page that is still waking keeps what is done, says so, and does it', asy
   await page.getByLabel(/^Take in a source/u).fill('Bells of the estuary')
   await page.keyboard.press('Enter')
   await expect(page.getByTestId('anatomy')).toContainText('Bells of the Estuary', { ignoreCase: true })
+  // Files that were chosen are read once somebody is there to read them.
+  await page.goto(`/papers/${made.id}/gather`, { waitUntil: 'commit' })
+  await page.getByLabel('Files with sources')
+    .setInputFiles({ name: 'early.bib', mimeType: 'text/plain', buffer: Buffer.from('@book{a, author={Moss, Ada}, title={Mud before dawn}, year=2018}') })
+  await expect(page.getByRole('region', { name: 'Tray' })).toContainText('Mud before dawn')
 })
 
 test('without any script a paper is begun and every stop can be gone to', async ({ browser }) => {
