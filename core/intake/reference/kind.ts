@@ -4,7 +4,7 @@ import type { Peeler } from './peel'
 import { readInnerNames } from './names'
 import { NEWSPAPER } from './orders'
 import { REVIEW_OF } from './title'
-import type { Inside } from './reference'
+import type { Inside } from './rest'
 
 /** Words in brackets, or behind the title, that name the kind; what they say is kept where the kind wants it. */
 const SAYS = KIND_IDS.flatMap(kind => kindOf(kind).said.map(rule => ({ ...rule, kind }))).sort((a, b) => a.order - b.order)

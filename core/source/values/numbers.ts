@@ -52,6 +52,8 @@ export const issue = cleaned(text =>
 const DATE_OF_ISSUE = new RegExp(String.raw`^(?:${SEASON}|${MONTHS.flatMap(month => [month, `${month.slice(0, 3)}t?[.]?`]).join('|')})(?: \d{4})?$`, 'iu')
 /** An issue that is called by its season or month ("Spring", "May 2019"): its date, and no number. */
 export function dateOfIssue(given: string, year: number): SourceDate | undefined {
+  // Most issues are numbers, and nothing more is asked of them.
+  if (NUMBER.test(given)) return undefined
   const text = single(given)
   if (!DATE_OF_ISSUE.test(text)) return undefined
   const date = readDate(/\d/u.test(text) ? text : `${text} ${year}`)
