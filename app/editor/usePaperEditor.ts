@@ -8,7 +8,7 @@ import StarterKit from '@tiptap/starter-kit'
 import Subscript from '@tiptap/extension-subscript'
 import Superscript from '@tiptap/extension-superscript'
 import { TableCell, TableHeader, TableRow } from '@tiptap/extension-table'
-import type { CitationData } from '~~/core/sheet/document'
+import type { CitationData, DocNode } from '~~/core/sheet/document'
 import { plain } from '~~/core/text/runs'
 import { Appendices } from './appendix'
 import { CitationNode, newCitationId } from './citation'
@@ -64,8 +64,10 @@ export function usePaperEditor(host: EditorHost) {
   watch(() => composed.composition, () => { for (const view of sight.views) view.draw() }, { flush: 'post' })
   // Figures and tables are few: their numbers follow every change of the text, a moment behind it.
   watch([() => composed.composition, () => written.body], () => { for (const view of captions.views) view.draw() }, { flush: 'post' })
+  /** The text that the sheet shows, but for what is being typed: what is given is made from it. */
+  let known = written.body
   const editor = useEditor({
-    content: forEditor(written.body),
+    content: forEditor(known),
     extensions: [
       StarterKit.configure({
         heading: { levels: [1, 2, 3, 4, 5] },
@@ -135,7 +137,7 @@ export function usePaperEditor(host: EditorHost) {
     if (!editor.value || editor.value.isDestroyed) return
     dirty = false
     since = 0
-    written.write(documentOf(editor.value.state.doc))
+    known = written.write(documentOf(editor.value.state.doc), known)
   }
   function later(composing: boolean) {
     dirty = true
@@ -151,13 +153,17 @@ export function usePaperEditor(host: EditorHost) {
 
   // The text was replaced from outside: only the blocks that differ give way, so that the cursor, the focus and the steps
   // of Undo stay where they are. Another window's words are no step of this one's.
-  written.onReplaced((body, undoable) => {
+  function lay(body: DocNode, undoable: boolean) {
     clearTimeout(timer)
     dirty = false
     since = 0
     if (!editor.value || editor.value.isDestroyed) return
     layBlocks(editor.value.view, body, undoable)
-  })
+    known = body
+  }
+  written.onReplaced(lay)
+  // The sheet is made a moment after its text was read: what came between is laid before a key can be pressed.
+  watch(editor, () => { if (written.body !== known) lay(written.body, false) }, { flush: 'sync' })
   // A style that places numbers otherwise: the sheet is drawn again.
   watch(() => store.style, () => editor.value?.view.dispatch(editor.value.state.tr))
 

@@ -29,7 +29,11 @@ const { keep, keepAtOnce, takeOver } = await import('./kept')
 const job = (title: string): KeptJob => ({ thing: 'paper', id: 'p', change: { title }, from: 1 })
 const taken = async () => {
   const out: unknown[] = []
-  await takeOver('p', 'here', async ({ by, jobs }) => { out.push([by, jobs.map(one => one.change.title)]) })
+  await takeOver('p', 'here', {
+    take: async ({ by, jobs }) => { out.push([by, jobs.map(one => one.change.title)]) },
+    failed: (error) => { out.push((error as Error).message) },
+    until: new AbortController().signal,
+  })
   return out
 }
 beforeEach(() => {
@@ -48,6 +52,29 @@ it('what the database was given later counts', async () => {
   keepAtOnce('p', 'w1', [job('hidden')])
   await keep('p', 'w1', [job('shown again')])
   expect(await taken()).toEqual([['w1', ['shown again']]])
+})
+it('a page that is closed while the database is still writing has it in the small store', async () => {
+  keepAtOnce('p', 'w1', [job('last')])
+  const writing = keep('p', 'w1', [job('last, once more')])
+  expect(await taken()).toEqual([['w1', [expect.stringContaining('last')]]])
+  await writing
+})
+it('what was left in the small store by chance does not count before what the database was given later', async () => {
+  keepAtOnce('p', 'w1', [job('before')])
+  const before = store.getItem(Object.keys(store)[0]!)!
+  await keep('p', 'w1', [job('after')])
+  store.setItem('dendle-unsaved:p:w1', before)
+  expect(await taken()).toEqual([['w1', ['after']]])
+})
+it('what an older Dendle kept is taken over', async () => {
+  database.set('dendle-unsaved:p:w1', [job('by an older one')])
+  expect(await taken()).toEqual([['w1', ['by an older one']]])
+})
+it('what cannot be read is told, and left', async () => {
+  store.setItem('dendle-unsaved:p:w1', '{')
+  keepAtOnce('p', 'w2', [job('w2')])
+  expect(await taken()).toEqual([expect.stringContaining('JSON'), ['w2', ['w2']]])
+  expect(Object.keys(store)).toEqual(['dendle-unsaved:p:w1'])
 })
 it('a text too long for the small store is in the database', async () => {
   await keep('p', 'w1', [job('x'.repeat(2000))])

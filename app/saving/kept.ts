@@ -11,8 +11,6 @@ import type { KeptJob } from './things'
 const PLACE = 'dendle-unsaved'
 const placeOf = (paperId: string, window: string): string => `${PLACE}:${paperId}:${window}`
 const lockOf = (window: string): string => `dendle-window:${window}`
-/** How long a window that is being closed, as by loading it again, is waited for. In milliseconds. */
-const CLOSING = 4000
 const locks = (): LockManager | undefined => (typeof navigator === 'undefined' ? undefined : navigator.locks)
 const beside = (): Storage | undefined => {
   try { return typeof localStorage === 'undefined' ? undefined : localStorage }
@@ -26,42 +24,60 @@ export function openWindow(): string {
   return name
 }
 
+/** What a window kept, and as its how-manieth: of its two places the later counts. An older Dendle kept the jobs alone. */
+interface Kept { at: number, jobs: readonly KeptJob[] }
+const keptOf = (value: unknown): Kept | undefined =>
+  (Array.isArray(value) ? { at: 0, jobs: value as KeptJob[] } : value as Kept | undefined)
+let times = 0
+
 /** Keeps what is unsaved of a paper, or nothing. What the browser cannot clone is written as JSON. @throws where it keeps nothing */
 export async function keep(paperId: string, window: string, jobs: readonly KeptJob[]): Promise<void> {
   const place = placeOf(paperId, window)
-  beside()?.removeItem(place)
-  if (!jobs.length) return del(place)
-  return set(place, jobs).catch(() => set(place, JSON.parse(JSON.stringify(jobs))))
+  const small = beside()?.getItem(place)
+  if (jobs.length) {
+    const kept: Kept = { at: ++times, jobs }
+    await set(place, kept).catch(() => set(place, JSON.parse(JSON.stringify(kept))))
+  } else await del(place)
+  // Not before the database has it: a page that is closed in between would have it nowhere.
+  if (small != null && beside()?.getItem(place) === small) beside()?.removeItem(place)
 }
 
 /** Keeps it before the next line is run, for a page that is being left; a text too long for that is in the database. */
 export function keepAtOnce(paperId: string, window: string, jobs: readonly KeptJob[]) {
   const place = placeOf(paperId, window)
   if (!jobs.length) { beside()?.removeItem(place); return }
-  try { beside()?.setItem(place, JSON.stringify(jobs)) }
+  const kept: Kept = { at: ++times, jobs }
+  try { beside()?.setItem(place, JSON.stringify(kept)) }
   catch { beside()?.removeItem(place) }
 }
 
-export interface Found { by: string, jobs: KeptJob[] }
-/**
- * Hands over what windows kept that are open no more, those that are just being closed a little later. It is taken away
- * from its place only when `take` is done, which must have kept it anew.
- */
-export async function takeOver(paperId: string, window: string, take: (found: Found) => Promise<void>): Promise<void> {
+export interface Found { by: string, jobs: readonly KeptJob[] }
+export interface TakingOver {
+  /** Must have kept it anew when it is done: it is taken away from its place then. */
+  take: (found: Found) => Promise<void>
+  /** It could not be taken, and is left where it is. */
+  failed: (error: unknown) => void
+  /** Ends the waiting for windows that are still open. */
+  until: AbortSignal
+}
+/** Hands over what windows kept that are open no more; of those still open, as one is that is just being closed, once they are not. */
+export async function takeOver(paperId: string, window: string, { take, failed, until }: TakingOver): Promise<void> {
   const start = `${PLACE}:${paperId}:`
-  const inStore = Object.keys(beside() ?? {})
-  const all = new Set([...await keys<string>().catch(() => []), ...inStore])
+  const all = new Set([...await keys<string>().catch(() => []), ...Object.keys(beside() ?? {})])
   for (const place of [...all].filter(key => typeof key === 'string' && key.startsWith(start) && key !== placeOf(paperId, window))) {
     const by = place.slice(start.length)
     const run = async () => {
-      const atOnce = beside()?.getItem(place)
-      const jobs = atOnce ? JSON.parse(atOnce) as KeptJob[] : await get<KeptJob[]>(place)
-      if (jobs?.length) await take({ by, jobs })
-      beside()?.removeItem(place)
-      await del(place)
+      try {
+        const small = beside()?.getItem(place)
+        const [atOnce, held] = [small ? keptOf(JSON.parse(small)) : undefined, keptOf(await get(place))]
+        const kept = atOnce && !(held && held.at > atOnce.at) ? atOnce : held
+        if (kept?.jobs.length) await take({ by, jobs: kept.jobs })
+        beside()?.removeItem(place)
+        await del(place)
+      } catch (error) { failed(error) }
     }
     const done = await whenGone(by, { ifAvailable: true }, run)
-    if (!done) void whenGone(by, { signal: AbortSignal.timeout(CLOSING) }, run)
+    if (!done && !until.aborted) void whenGone(by, { signal: until }, run)
   }
 }
 
@@ -69,6 +85,7 @@ export async function takeOver(paperId: string, window: string, take: (found: Fo
 async function whenGone(window: string, options: LockOptions, run: () => Promise<void>): Promise<boolean> {
   const manager = locks()
   const ran = async () => { await run(); return true }
-  if (!manager) return ran().catch(() => false)
+  if (!manager) return ran()
+  // Only the waiting can fail here: it was ended.
   return manager.request(lockOf(window), options, lock => (lock ? ran() : false)).catch(() => false)
 }

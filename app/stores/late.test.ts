@@ -73,3 +73,20 @@ it('where both wrote in one place, its text is an earlier state', async () => {
   expect(sent.map(({ path }) => path)).toContain('/api/papers/paper/snapshots')
   expect(JSON.stringify(sent.find(({ path }) => path.endsWith('snapshots'))!.body)).toContain('First, by the other.')
 })
+it('words that came while the sheet was being made, and that it never showed, are joined with what is typed on it', async () => {
+  await open([say('First.'), say('Middle.'), say('Last, by the other.')])
+  const laid: string[] = []
+  useText().onReplaced(doc => laid.push(JSON.stringify(doc)))
+  const typed = { type: 'doc', content: [say('First.'), say('Middle, typed.'), say('Last.')] }
+  const stands = useText().write(typed, { type: 'doc', content: first })
+  expect(texts()).toEqual(['First, by the one.', 'Middle, typed.', 'Last, by the other.'])
+  expect(stands).toBe(useText().body)
+  expect(laid).toEqual([JSON.stringify(stands)])
+})
+it('where those stand in the place that is typed in, they are an earlier state', async () => {
+  const sent = await open([say('First.'), say('Middle.'), say('Last, by the other.')])
+  useText().write({ type: 'doc', content: [say('First.'), say('Middle.'), say('Last, typed.')] }, { type: 'doc', content: first })
+  await useSaving().flush()
+  expect(texts()[2]).toBe('Last, typed.')
+  expect(JSON.stringify(sent.find(({ path }) => path.endsWith('snapshots'))!.body)).toContain('Last, by the other.')
+})

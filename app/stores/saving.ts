@@ -28,6 +28,8 @@ export const useSaving = defineStore('saving', () => {
   /** This window's name, and those of the windows whose work it took over: what they saved is its own. */
   let window = ''
   const own = new Set<string>()
+  /** Ends when the open paper is shown no more. */
+  let shows = new AbortController()
 
   // Fields and the sheet hold back what was just typed for a moment; they are asked for it before anything is saved,
   // left, or replaced from elsewhere.
@@ -63,6 +65,8 @@ export const useSaving = defineStore('saving', () => {
     }, (text, { offer, bad = Boolean(offer) } = {}) =>
       notices.say(text, { bad, ...(offer ? { lasting: true, action: offer } : {}) }))
     opened.value = sync
+    shows.abort()
+    shows = new AbortController()
     sync.show({ settle, shown: body => shown(body) })
     // What is here is newer than what was just loaded, and is joined with it.
     if (sync === left) sync.pull(workspace)
@@ -71,16 +75,24 @@ export const useSaving = defineStore('saving', () => {
   /** When the paper is shown: what windows kept that are open no more. */
   async function takeOverKept(sync: PaperSync) {
     if (import.meta.server) return
-    await takeOver(sync.id, window, async ({ by, jobs }) => {
-      own.add(by)
-      for (const job of jobs) sync.restore(job, by)
-      await sync.kept()
+    await takeOver(sync.id, window, {
+      until: shows.signal,
+      take: async ({ by, jobs }) => {
+        own.add(by)
+        for (const job of jobs) sync.restore(job, by)
+        await sync.kept()
+      },
+      failed: (error) => {
+        console.error(error)
+        notices.say('What another window of this paper had not saved could not be read. It is left in this browser, and tried again when the paper is next opened.', { bad: true, lasting: true })
+      },
     })
   }
   /** The open paper is shown no more; what of it is unsaved goes on. */
   function leave() {
     const sync = current.value
     if (!sync) return
+    shows.abort()
     sync.show(undefined)
     if (sync.hasUnsaved()) {
       others.set(sync.id, sync)

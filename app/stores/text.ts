@@ -39,11 +39,21 @@ export const useText = defineStore('text', () => {
   const onReplaced = (tell: Replaced | undefined) => { replaced = tell }
   saving.onShown(doc => replaced?.(doc, false))
 
-  /** What the editor has now. */
-  const write = (doc: DocNode) => {
+  /**
+   * What the editor has now.
+   * @param from what it was shown, or gave, last: words that came since from elsewhere and that it never saw are joined
+   * @returns the text that stands
+   */
+  function write(doc: DocNode, from = body.value): DocNode {
     saving.typing = false
     const { current } = saving
-    current?.change({ thing: 'paper', id: current.id }, { body: doc })
+    const unseen = body.value === from ? undefined : body.value
+    const joined = unseen ? joinTexts(from, doc, unseen) : doc
+    if (!joined) current?.keepState('Words from elsewhere that the sheet did not show', unseen!)
+    const next = joined ?? doc
+    current?.change({ thing: 'paper', id: current.id }, { body: next })
+    if (unseen && joined) replaced?.(next, false)
+    return next
   }
   /** Gives the text from outside the editor: it is saved, and the editor takes it, as a step of its own. */
   function replaceBody(doc: DocNode) {
