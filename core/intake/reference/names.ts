@@ -46,9 +46,11 @@ const natural = (text: string): Name => {
   return clean({ ...name, suffix: tail?.[1] })
 }
 const compressed = (text: string): Name => {
-  const match = /^(.+?)\s(\p{Lu}(?:-?\p{Lu}){0,3})(?:\s(Jr|Sr|II|III|IV|2nd|3rd))?$/u.exec(text)!
-  return clean({ ...particle(match[1]!), given: match[2]!.replace(/\p{Lu}(?!-)/gu, '$&. ').replace(/\p{Lu}(?=-)/gu, '$&.').trim(), suffix: match[3] })
+  const match = COMPRESSED.exec(text)!
+  // "Brandt U von": the particle goes with the given name, and is dropped with it.
+  return clean({ ...particle(match[1]!), given: `${match[2]!.replace(/\p{Lu}(?!-)/gu, '$&. ').replace(/\p{Lu}(?=-)/gu, '$&.').trim()}${match[3] ?? ''}`, suffix: match[4] })
 }
+const COMPRESSED = new RegExp(`^(.+?)\\s(\\p{Lu}(?:-?\\p{Lu}){0,3})(\\s(?:${SMALL}))?(?:\\s(Jr|Sr|II|III|IV|2nd|3rd))?$`, 'u')
 const WITH_PARTICLE = new RegExp(`^((?:(?:${SMALL}) )+)(\\S.*)$`, 'u')
 function particle(family: string): Pick<Name, 'family' | 'particle'> {
   const match = WITH_PARTICLE.exec(family)
@@ -76,8 +78,8 @@ const GRAMMARS: readonly Grammar[] = [
   },
   {
     id: 'compressed',
-    first: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}(?:-?\\p{Lu}){0,2}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s\\(|\\s*$)`),
-    next: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}(?:-?\\p{Lu}){0,2}(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s\\(|\\s*$)`),
+    first: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}(?:-?\\p{Lu}){0,2}(?:\\s(?:${SMALL}))?(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s\\(|\\s*$)`),
+    next: pattern(`${SURNAME}\\s(?!III?\\b)\\p{Lu}(?:-?\\p{Lu}){0,2}(?:\\s(?:${SMALL}))?(?:\\s(?:Jr|Sr|II|III|IV|2nd|3rd))?(?=[.,;:(]|\\s\\(|\\s*$)`),
     read: compressed,
   },
   {

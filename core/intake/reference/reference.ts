@@ -4,11 +4,13 @@
  */
 import type { FieldName } from '../../source/fields'
 import type { KindId } from '../../source/kinds'
+import { law } from '../../source/kinds/law'
 import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { surname, type Name } from '../../source/names'
 import { rowOf } from '../../text/lookup'
 import { headAndDate, takeLeadingDate } from './head'
+import { judge } from './judge'
 import { readLaw } from './law'
 import { decideKind } from './kind'
 import { readHead, readInnerNames } from './names'
@@ -29,6 +31,8 @@ export interface ReadReference {
   left: string
   /** It repeats the names of the entry before by a sign. */
   repeats: boolean
+  /** How much of the reference comes back when it is set again: 1 all of it; not asked of one that stands on another. */
+  gives?: number
 }
 
 /**
@@ -36,13 +40,35 @@ export interface ReadReference {
  * @param before the names of the entry before, for one that repeats them by a sign; it has none when they are not known
  */
 export function readReference(input: string, before?: readonly Name[]): ReadReference | undefined {
+  const piece = bareEntry(input)
+  const first = piece && readEntry(piece.entry, piece.sign, before)
+  // Law has readers of its own: its citations are all signs.
+  if (!first || piece.sign || LEGAL.has(first.kind)) return first
+  const { reading, gives } = judge(piece.entry, first)
+  if (reading === first) return { ...first, gives }
+  return { kind: reading.kind, fields: ordered(reading.fields), certain: new Set(Object.keys(reading.fields) as FieldName[]), left: '', repeats: false, gives }
+}
+
+/** What the pieces that tell themselves make of a reference, before it is judged. */
+export function firstReading(input: string): ReadReference | undefined {
+  const piece = bareEntry(input)
+  return piece && readEntry(piece.entry, piece.sign)
+}
+
+const LEGAL: ReadonlySet<KindId> = new Set(Object.keys(law) as KindId[])
+
+interface Entry { entry: Piece, sign: boolean }
+function bareEntry(input: string): Entry | undefined {
   let piece = entryFirst(Piece.read(input))
   const sign = REPEATED.exec(piece.text)
   if (sign) piece = piece.slice(sign[0].length)
   const numbering = ENTRY_NUMBER.exec(piece.text) ?? /^[•·–—*-]\s+/u.exec(piece.text)
   if (numbering) piece = piece.slice(numbering[0].length)
   if (!/\p{L}{2}/u.test(piece.text) || piece.length < 12) return undefined
-  piece = piece.slice(0, 4000)
+  return { entry: piece.slice(0, 4000), sign: sign !== null }
+}
+
+function readEntry(piece: Piece, sign: boolean, before?: readonly Name[]): ReadReference | undefined {
   const peeler = new Peeler(piece)
   peeler.outside()
   if (sign) {
@@ -94,7 +120,7 @@ export function readReference(input: string, before?: readonly Name[]): ReadRefe
   const left = placeRest(peeler, kind, quoted, slanted, inside)
   if (peeler.fields.author && peeler.says.some((word) => word.startsWith('@')))
     peeler.fields.author[0] = { ...peeler.fields.author[0]!, username: peeler.says.find((word) => word.startsWith('@'))! }
-  return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign !== null }
+  return { kind, fields: ordered(peeler.fields), certain, left, repeats: sign }
 }
 
 /** In one order, whatever order they were found in. */
