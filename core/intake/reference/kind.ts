@@ -77,6 +77,8 @@ export function decideKind({
   if (fields.producer && !fields.author && slanted) return 'tv-series'
   if (fields.host) return slanted && !inside.container ? 'podcast' : 'podcast-episode'
   const isData = /\bdata\b/iu.test(`${text} ${container}`)
+  // "Open River Data", with nothing of an article's.
+  if (fields.doi && !fields.volume && !fields.issue && !fields.pages && !fields.editor && HOLDS_DATA.test(`${text} ${container}`)) return 'dataset'
   const isPreprint = says.includes('preprint') || /rxiv\b/iu.test(`${text} ${container}`)
   if (fields.version && !fields.issue && !fields.pages && !fields.volume && !isPreprint && (isData || !quoted)) return isData ? 'dataset' : 'software'
   // Who holds it is named, and somebody made it.
@@ -107,8 +109,8 @@ export function decideKind({
     // A volume of a book: italic title and no container.
     if (!quoted && !inside.container && !fields.issue && (slanted || (!fields.pages && /\bpress\b|\bbooks\b|\p{L}:\s*\p{Lu}/iu.test(text))))
       return 'book'
-    if (fields.issued?.start?.month && !fields.doi && fields.issue && /&|magazine|monthly|weekly/iu.test(container))
-      return 'magazine-article'
+    if (!fields.doi && /\b(?:magazine|monthly|weekly|fortnightly)\b/iu.test(container || text)) return 'magazine-article'
+    if (fields.issued?.start?.month && !fields.doi && fields.issue && container.includes('&')) return 'magazine-article'
     return 'journal-article'
   }
   if ((part || (!slanted && !container)) && news && !fields.doi && !/\bpress\b|\p{L}:\s*\p{Lu}/iu.test(text)) return 'newspaper-article'
@@ -148,6 +150,7 @@ export function decideKind({
   return container ? 'journal-article' : 'book'
 }
 
+const HOLDS_DATA = /\bdata(?:\s(?:archive|repository|library|service|centre|center|bank)|base|bank|verse|sets?)?(?=[.,;\s\uE001]*(?:$|\uE001))/iu
 const raised = (word: string): string => `${word[0]!.toUpperCase()}${word.slice(1)}`
 const nameOf = (text: string) => {
   const words = text.trim().split(/\s+/u)

@@ -330,7 +330,7 @@ export class Peeler {
   private date(typed: string | undefined) { if (typed && /\d{4}/u.test(typed)) this.set('issued', readDate(typed.trim())) }
   private pagesOrNumber(typed: string | undefined) {
     if (!typed) return
-    if (/^e\d|^\d{6,}$/iu.test(typed)) this.set('number', typed)
+    if (/^e\d+$|^\d{6,}$/iu.test(typed)) this.set('number', typed)
     else this.set('pages', tidyPages(typed))
   }
 }

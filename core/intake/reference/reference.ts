@@ -8,6 +8,7 @@ import { law } from '../../source/kinds/law'
 import { readDate, SEASON } from '../../source/dates'
 import type { Fields } from '../../source/model'
 import { surname, type Name } from '../../source/names'
+import type { Style } from '../../styles'
 import { rowOf } from '../../text/lookup'
 import { headAndDate, takeLeadingDate } from './head'
 import { judge } from './judge'
@@ -33,20 +34,23 @@ export interface ReadReference {
   repeats: boolean
   /** How much of the reference comes back when it is set again: 1 all of it; not asked of one that stands on another. */
   gives?: number
+  /** The style in which it does. */
+  style?: Style
 }
 
 /**
  * Reads one reference; undefined when nothing in it looks like one. Never throws.
  * @param before the names of the entry before, for one that repeats them by a sign; it has none when they are not known
+ * @param usual the style that the entries around it are in
  */
-export function readReference(input: string, before?: readonly Name[]): ReadReference | undefined {
+export function readReference(input: string, before?: readonly Name[], usual?: Style): ReadReference | undefined {
   const piece = bareEntry(input)
   const first = piece && readEntry(piece.entry, piece.sign, before)
   // Law has readers of its own: its citations are all signs.
   if (!first || piece.sign || LEGAL.has(first.kind)) return first
-  const { reading, gives } = judge(piece.entry, first)
-  if (reading === first) return { ...first, gives }
-  return { kind: reading.kind, fields: ordered(reading.fields), certain: new Set(Object.keys(reading.fields) as FieldName[]), left: '', repeats: false, gives }
+  const { reading, gives, style } = judge(piece.entry, first, usual)
+  if (reading === first) return { ...first, gives, style }
+  return { kind: reading.kind, fields: ordered(reading.fields), certain: new Set(Object.keys(reading.fields) as FieldName[]), left: '', repeats: false, gives, style }
 }
 
 /** What the pieces that tell themselves make of a reference, before it is judged. */

@@ -23,11 +23,12 @@ export function readReferences(given: string | readonly string[], progress?: Pro
   const problems: Problem[] = []
   const pieces = typeof given === 'string' ? splitReferences(given) : given
   let last: Proposal | undefined
+  let style: Style | undefined
   pieces.forEach((piece, i) => {
     progress?.(i / pieces.length)
     const where = placed(i)
     const original = piece.replace(/\*/gu, '')
-    const read = readReference(piece, last?.fields.author ?? last?.fields.editor)
+    const read = readReference(piece, last?.fields.author ?? last?.fields.editor, style)
     if (!read || (read.fields.title === undefined && !namedOtherwise(read))) {
       problems.push({
         where,
@@ -37,8 +38,8 @@ export function readReferences(given: string | readonly string[], progress?: Pro
     }
     const { fields, kind, left } = read
     const doubts: string[] = []
-    const { likeness } = nearest({ id: 'x', kind, fields }, original)
-    const sure = likeness > 0.97
+    if (read.gives === 1) style = read.style
+    const sure = (read.gives ?? nearest({ id: 'x', kind, fields }, original).likeness) > 0.97
     const from: Proposal['from'] = Object.fromEntries(
       (Object.keys(fields) as FieldName[]).map((name) => [
         name,

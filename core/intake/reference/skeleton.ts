@@ -20,24 +20,27 @@ export interface Skeleton {
   needs: readonly string[]
 }
 
-/** What is to be seen of a source: which details, how exact its date, whether several people have each role, whether its author is a body. */
+/** What a source is to show: which details, how exact its date, whether several people have each role, whether a body is its author. */
 export interface Build { names: readonly FieldName[], date: 'year' | 'month' | 'day', many: boolean, body: boolean }
 
 const STAND_IN = 'Qqx'
-const PERSON = { family: STAND_IN, given: 'Qqg' }
+/** Somebody else for each role, or a style would make one of two. */
+const person = (role: FieldName) => ({ family: STAND_IN + role.toLowerCase(), given: GIVEN })
+const GIVEN = 'Qqg'
 /** Stand-ins that must be of a sort for a style to print them as it does. */
 const VALUES: Partial<Record<FieldName, string>> = {
-  volume: '41', issue: '3', pages: '12-34', edition: '2', season: '5', number: '67', version: '8.9', seriesNumber: '7', numberOfVolumes: '6',
-  doi: '10.5555/qqx', url: 'https://qqx.example', status: 'in press',
+  volume: '41', issue: '3', pages: '12-34', edition: '2', season: '5', number: '67', version: '8.9', seriesNumber: '7',
+  numberOfVolumes: '6',  doi: '10.5555/qqx', url: 'https://qqx.example', status: 'in press',
 }
 
 function standIns({ names, date, many, body }: Build): Fields {
   const day = { year: 2020, ...(date === 'year' ? {} : { month: 4 }), ...(date === 'day' ? { day: 5 } : {}) }
   const value = (name: FieldName): Fields[FieldName] => {
     const { type } = FIELDS[name]
-    if (type === 'names') return name !== 'author' ? (many ? [PERSON, PERSON] : [PERSON]) : [body ? { literal: STAND_IN } : PERSON]
+    if (type === 'names') return name === 'author' ? [body ? { literal: STAND_IN } : person(name)] : many ? [person(name), person(name)] : [person(name)]
     if (type === 'date') return { start: name === 'issued' ? day : name === 'accessed' ? { year: 2021, month: 6, day: 7 } : { year: 1950 } }
-    return VALUES[name] ?? STAND_IN
+    // A word of its own for each, or a style would leave out what is said twice.
+    return VALUES[name] ?? STAND_IN + name.toLowerCase()
   }
   return Object.fromEntries(names.map(name => [name, value(name)])) as Fields
 }
@@ -59,9 +62,14 @@ export function skeletonOf(style: Style, kind: KindId, build: Build): Skeleton |
   return made
 }
 
+/** What else there is may decide whether a detail is printed. */
+const COMPANY: readonly (readonly FieldName[])[] = [
+  ['title'], ['title', 'container', 'publisher'], ['author', 'title', 'url', 'issued'],
+  ['author', 'title', 'container', 'publisher', 'series', 'event', 'place', 'volume', 'season'], ['title', 'archive'],
+]
 const printing = new WeakMap<Style, Map<string, boolean>>()
 /** Whether a style prints a detail of a kind at all, which most builds need not be set for to know. */
-function prints(style: Style, kind: KindId, name: FieldName): boolean {
+export function prints(style: Style, kind: KindId, name: FieldName): boolean {
   let mine = printing.get(style)
   if (!mine) printing.set(style, mine = new Map())
   const key = `${kind} ${name}`
@@ -69,8 +77,7 @@ function prints(style: Style, kind: KindId, name: FieldName): boolean {
   if (known === undefined) {
     const shown = (names: readonly FieldName[]) =>
       listEntry(style, { id: 'x', kind, fields: standIns({ names, date: 'year', many: false, body: false }) })?.some(run => run.field === name)
-    known = [['title', name], ['title', 'container', 'publisher', name], ['author', 'title', 'container', 'publisher', 'series', 'event', 'place', 'volume', 'season', name]]
-      .some(names => shown(names as FieldName[]) === true)
+    known = COMPANY.some(names => shown([...names, name]) === true)
     mine.set(key, known)
   }
   return known
@@ -90,7 +97,11 @@ function newSkeleton(style: Style, kind: KindId, build: Build): Skeleton | null 
     const field = run.field as FieldName | undefined
     const last = elements.at(-1)
     const isName = field !== undefined && FIELDS[field].type === 'names'
-    if (!field || (isName && !run.text.includes(STAND_IN) && !(run.part === 'glue' && runs[i + 1]?.field === field && runs[i + 1]!.text.includes(STAND_IN) && last && 'field' in last))) { words(run.text); return }
+    const isPerson = run.text.includes(STAND_IN)
+    // "A and B": what stands between two names is of both.
+    const next = runs[i + 1]
+    const joins = run.part === 'glue' && last !== undefined && 'field' in last && next?.field === field && next?.text.includes(STAND_IN) === true
+    if (!field || (isName && !isPerson && !joins)) { words(run.text); return }
     if (last && 'field' in last && last.field === field) return
     seen.add(field)
     elements.push({ field, italic: run.italic === true, ...(isName ? { order: field === 'author' && build.body ? 'body' : orderOf(run.text) } : {}) })
@@ -101,4 +112,4 @@ function newSkeleton(style: Style, kind: KindId, build: Build): Skeleton | null 
 }
 
 const orderOf = (name: string): NameOrder =>
-  (name.startsWith(`${STAND_IN},`) ? 'inverted' : name.startsWith(STAND_IN) ? 'compressed' : name.startsWith(PERSON.given) ? 'natural' : 'initials')
+  (/^Qqx\p{L}*,/u.test(name) ? 'inverted' : name.startsWith(STAND_IN) ? 'compressed' : name.startsWith(GIVEN) ? 'natural' : 'initials')

@@ -6,12 +6,17 @@ import type { Place, Skeleton } from './skeleton'
 import { valueOf, weigh } from './slots'
 import type { Piece } from './text'
 
+/** What a reference that people write takes is a hundredth of it. */
+export const MOST_STEPS = 1_500_000
+
 /** One reference, and what has been found out about its stretches. */
 export class Laid {
   readonly even: string
   /** Whether italics say anything: a text that has lost them has none. */
   readonly slanted: boolean
   private readonly weighed = new Map<string, number | undefined>()
+  /** Steps taken so far; a text made to have no end of ways is given up, and what was read first stands. */
+  spent = 0
   constructor(readonly piece: Piece) {
     this.even = even(piece.text)
     this.slanted = piece.italic.includes(true)
@@ -24,6 +29,7 @@ export class Laid {
       ? weigh(field, { piece: this.piece.slice(from, to), even: this.even.slice(from, to), order })
       : undefined
     this.weighed.set(key, weight)
+    this.spent += 20 + to - from
     return weight
   }
 
@@ -68,6 +74,7 @@ export function layOut(laid: Laid, { elements, needs }: Skeleton): { fields: Fie
     const next = elements[i + 1]
     let best: Way | null = null
     for (let end = at + 1; end <= text.length; end++) {
+      if (++laid.spent > MOST_STEPS) return null
       if (next && 'words' in next ? behind(text, end, next.words, i + 1 === elements.length - 1) < 0 : !boundary(text, end)) continue
       const weight = laid.weigh(place, at, end)
       if (weight === undefined) continue
@@ -84,7 +91,8 @@ export function layOut(laid: Laid, { elements, needs }: Skeleton): { fields: Fie
   for (const element of elements) {
     if ('words' in element) at = behind(text, at, element.words, element === elements.at(-1))
     else {
-      found.set(element.field, { stretches: [...found.get(element.field)?.stretches ?? [], laid.piece.slice(at, step!.end)], place: element })
+      const before = found.get(element.field)?.stretches ?? []
+      found.set(element.field, { stretches: [...before, laid.piece.slice(at, step!.end)], place: element })
       at = step!.end!
     }
     step = step!.next
