@@ -21,6 +21,11 @@ describe('words beside a name, in sentence style', () => {
     ['The University as a Place of Work', 'The university as a place of work'],
     ['The Kingdom of Heaven in Songs', 'The kingdom of heaven in songs'],
     ['The Treaty of Versailles at School', 'The Treaty of Versailles at school'],
+    // Behind an initial stands a surname, or a species (APA 7, 6.17; Chicago 18, 8.121).
+    ['Conversations with S. Peel', 'Conversations with S. Peel'],
+    ['The Papers of R. Marsh on Land', 'The papers of R. Marsh on land'],
+    ['Survival of E. Coli in River Water', 'Survival of E. coli in river water'],
+    ['Growth of C. Elegans and D. Melanogaster', 'Growth of C. elegans and D. melanogaster'],
     // What has a number keeps its capital (APA 7, 6.19).
     ['Reading in Grade 4 and Later', 'Reading in Grade 4 and later'],
     ['Reading in Every Grade', 'Reading in every grade'],

@@ -169,11 +169,18 @@ const RULES: readonly NameRule[] = [
   { of: WITH_ARTICLE, says: ({ before, next }) => before?.lower === 'the' && next?.lower !== 'of' && endsPhrase(next) },
   // "Harry Potter": a surname that is a common word, behind a given name.
   { says: ({ word, before, next }) => word.doubtful && before?.raised === true && isGivenName(before.lower) && !isOfPeople(before) && (endsPhrase(next) || /[’']s$/u.test(word.lower)) },
+  // "by S. Peel": what stands behind an initial is a surname, but a species behind its genus ("E. coli").
+  { says: ({ word, before }) => before?.raised === true && /^\p{L}\.$/u.test(before.lower) && (OF_SPECIES.test(word.stem) ? 'small' : 'name') },
   { of: COUNTED, says: ({ next }) => next !== undefined && /^\d{1,3}$/u.test(next.lower) },
   // A hamlet has an article; the prince has none.
   { of: set('hamlet'), says: (at) => isAlone(at) || (endsPhrase(at.next) && at.before?.lower.endsWith('ing') === true) },
 ]
 
+/** Behind the initial of a genus. */
+const OF_SPECIES = new RegExp(
+  '^(?:coli|pylori|elegans|melanogaster|aureus|cerevisiae|sapiens|tuberculosis|subtilis|thaliana|falciparum|vivax|mellifera|musculus|norvegicus'
+  + '|albicans|difficile|typhi|influenzae|aegypti|albopictus|rerio|catus|familiaris|monocytogenes|aeruginosa|faecalis|plantarum|japonica|alba|nigra)$'
+  + '|(?:ii|ensis|iae|icola|oides|osum|osa|ifera|aceae)$', 'u')
 const ANY = RULES.filter(({ of }) => !of)
 const LIMIT = 20_000
 const rulesOf = new Map<string, readonly NameRule[]>()

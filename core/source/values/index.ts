@@ -1,12 +1,14 @@
 /** The clean values of a source's texts: what was typed stays in the source, and is not changed here. */
 import type { FieldName } from '../fields'
 import type { Kind } from '../kinds'
+import { foldWords } from '../../text/filing'
+import { stripRich } from '../../text/rich'
 import { address } from './addresses'
 import { episode, howMany, issue, numeral, pages, season, volume } from './numbers'
 import { place, publisher } from './places'
 import { asSeries, labelled, sort } from './sorts'
 import { setDown, spokenName } from './spoken'
-import { catalogued, closedUp, entities, withoutStop } from './titles'
+import { catalogued, closedUp, entities, reviewed, withoutStop } from './titles'
 
 export type Texts = Partial<Record<FieldName, string>>
 
@@ -41,6 +43,7 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
   if (texts.authority) texts.authority = setDown(texts.authority)
   if (texts.container && kind.officialContainer) texts.container = spokenName(texts.container)
   cleanEditionInTitle(texts)
+  if (texts.reviewedTitle && texts.title && saysReviewed(texts.title, texts.reviewedTitle)) set('title', undefined)
   if (kind.patented) {
     if (texts.number) set('number', numeral(texts.number))
     return
@@ -59,6 +62,12 @@ export function cleanTexts(texts: Texts, kind: Kind): void {
     else set('number', numeral(texts.number))
   }
   if (texts.genre) set('genre', sort(texts.genre, texts.number !== undefined))
+}
+
+/** A review that is called after what it reviews has no title of its own: "Review of The Tarn, by A. Hale", "The Tarn". */
+function saysReviewed(title: string, work: string): boolean {
+  const said = foldWords(stripRich(reviewed(title)?.title ?? title))
+  return said !== '' && said === foldWords(stripRich(work))
 }
 
 /** "Estuary people (2nd ed.)": its edition. */
