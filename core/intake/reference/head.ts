@@ -192,6 +192,8 @@ function afterHead(rest: Piece, head: Head): { rest: Piece, role: FieldName } | 
   // Plain: a stop ends the names; a comma only behind initials (IEEE, notes).
   const ended = /^(?:\.\s|(?<=\.)\s)/u.test(next) || (/[.]$/u.test(rest.text.slice(0, head.end)) && /^\s/u.test(next))
   if (ended && head.grammar !== 'natural-full') return { rest: bare, role }
+  // "Iqbal, Hamza, review of *The Drowned Orchard*": what has no title of its own.
+  if (/^,\s(?:book )?review of\s/iu.test(next)) return { rest: bare, role }
   // "Ruiz, Elena, Gardening by the Moon (Edinburgh: Thistle & Sons, 2003)": an imprint in brackets ends what a comma begins.
   if (/^,\s[\p{Lu}\d]/u.test(next) && head.grammar.startsWith('inverted') && WITH_IMPRINT.test(next)) return { rest: bare, role }
   if (head.grammar === 'natural-initials' && /^,\s/u.test(next)) return { rest: bare, role }
