@@ -127,6 +127,10 @@ const TRIED = [6, 4, 3]
 const GIVEN_BACK = 0.995
 /** A reading by a template counts only where next to all comes back: no note, and no muddle, is laid on a list's bed. */
 const PROVEN = 0.97
+/** Under this share given back by the first reading no template is tried. */
+const NEAR = 0.6
+/** What setting stand-ins for a skeleton costs, in steps. */
+const TO_SET = 80
 /** A whole entry says more than its title. */
 const FEWEST = 3
 /** By so much a reading must be better than the one before it. */
@@ -176,7 +180,10 @@ export function judge(piece: Piece, first: First, usual?: Style, laid = new Laid
             for (const date of dates) yield { style, kind, build: { names, date, ...variant } }
   }
   for (const [changes, many] of TRIED.entries()) {
+    // What comes back in no style by the most part is no reference that a template could tell.
+    if (best.gives < NEAR) break
     for (const { style, kind, build } of attempts(changes, many)) {
+      laid.spent += TO_SET
       if (laid.spent > MOST_STEPS) return best
       const skeleton = skeletonOf(style, kind, build)
       const read = skeleton && layOut(laid, skeleton)

@@ -7,7 +7,7 @@ import { valueOf, weigh } from './slots'
 import type { Piece } from './text'
 
 /** What a reference that people write takes is a hundredth of it. */
-export const MOST_STEPS = 1_500_000
+export const MOST_STEPS = 500_000
 
 /** One reference, and what has been found out about its stretches. */
 export class Laid {
