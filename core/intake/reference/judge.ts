@@ -15,7 +15,7 @@ import { isGivenName } from '../../text/title-words'
 import { even } from './even'
 import { inOrder } from './likeness'
 import { MONTH } from './peel'
-import { FIRST_ASKED, KIN, SIGNS, TOLD } from './signs'
+import { EPISODES, EPISODIC, FIRST_ASKED, KIN, SIGNS, TOLD } from './signs'
 import { prints, skeletonOf, type Build } from './skeleton'
 import { weigh } from './slots'
 import { roman, type Piece } from './text'
@@ -70,8 +70,9 @@ function likely({ kind, fields }: Reading, first: KindId, text: string): number 
   const lacks = kindOf(kind).required.filter(name => fields[name] === undefined && !(name === 'author' && kindOf(kind).lead.some(lead => fields[lead])))
   return sum - 0.8 * lacks.length - (TOLD[kind]?.test(text) === false ? 1 : 0)
 }
-/** The kinds to be tried: the first's, and its kin. */
-const kindsFor = (first: KindId): KindId[] => [...new Set([first, ...KIN.filter(all => all.includes(first)).flat()])]
+/** The kinds to be tried: the first's, and its kin that nothing speaks against. */
+const kindsFor = (first: KindId, text: string): KindId[] =>
+  [...new Set([first, ...KIN.filter(all => all.includes(first)).flat(), ...(EPISODIC.test(text) ? EPISODES : [])])].filter(kind => kind === first || TOLD[kind]?.test(text) !== false)
 
 /** Details that one reading may have and another not; what is plain to see (an address) is had by all. */
 const PLAIN: ReadonlySet<FieldName> = new Set(['title', 'doi', 'url', 'accessed'])
@@ -98,7 +99,10 @@ function* builds(style: Style, kind: KindId, fields: Fields, text: string, chang
     // All that a kind must have, and what there are signs of, where little of it told itself.
     for (const names of [required, [...required, ...toggles]]) {
       const lacking = [...new Set(names)].filter(name => !base.includes(name) && isLikely(name) && prints(style, kind, name))
-      if (lacking.length > 2) yield with_(lacking)
+      if (lacking.length < 3) continue
+      yield with_(lacking)
+      // The series that leads was taken for who made it.
+      if (base.includes('author')) yield with_([...lacking, 'author'])
     }
   }
   else if (changes === 1) for (const one of toggles) yield with_([one])
@@ -121,14 +125,15 @@ function variants(names: readonly FieldName[], { fields: { author } }: Reading, 
 }
 
 const DAY_OF_MONTH = new RegExp(`${MONTH} \\d{1,2}\\b|\\b\\d{1,2} ${MONTH}`, 'u')
-/** In so many styles, those that the first reading comes nearest to, builds are tried that differ from it in none, one and two details. */
-const TRIED = [6, 4, 3]
+/**
+ * Builds that differ from the first reading in none, one and two details: tried in so many styles, those that it comes nearest
+ * to, where the nearest gives back at least such a share.
+ */
+const TRIED = [{ many: 6, share: 0.4 }, { many: 4, share: 0.4 }, { many: 3, share: 0.5 }]
 /** As good as given back: a shortened word, a capital. */
 const GIVEN_BACK = 0.995
 /** A reading by a template counts only where next to all comes back: no note, and no muddle, is laid on a list's bed. */
 const PROVEN = 0.97
-/** Under this share given back by the first reading no template is tried. */
-const NEAR = 0.6
 /** What setting stand-ins for a skeleton costs, in steps. */
 const TO_SET = 80
 /** A whole entry says more than its title. */
@@ -172,17 +177,18 @@ export function judge(piece: Piece, first: First, usual?: Style, laid = new Laid
   const exact: Build['date'] = day?.day ? 'day' : day?.month ? 'month' : 'year'
   // A day may stand behind, apart from its year.
   const dates = exact !== 'day' && DAY_OF_MONTH.test(piece.text) ? [exact, 'day' as const] : [exact]
+  const kinds = kindsFor(first.kind, piece.text)
   const attempts = function* (changes: number, many: number): Generator<{ style: Style, kind: KindId, build: Build }> {
     for (const { style } of near.slice(0, many))
-      for (const kind of kindsFor(first.kind))
+      for (const kind of kinds)
         for (const names of builds(style, kind, first.fields, piece.text, changes))
           for (const variant of variants(names, first, piece.text))
             for (const date of dates) yield { style, kind, build: { names, date, ...variant } }
   }
-  for (const [changes, many] of TRIED.entries()) {
-    // What comes back in no style by the most part is no reference that a template could tell.
-    if (best.gives < NEAR) break
+  for (const [changes, { many, share }] of TRIED.entries()) {
+    if (best.gives < share) break
     for (const { style, kind, build } of attempts(changes, many)) {
+      if (build.names.length < FEWEST) continue
       laid.spent += TO_SET
       if (laid.spent > MOST_STEPS) return best
       const skeleton = skeletonOf(style, kind, build)
@@ -190,7 +196,7 @@ export function judge(piece: Piece, first: First, usual?: Style, laid = new Laid
       if (!read) continue
       const reading = { kind, fields: read.fields }
       const judged = { reading, style, gives: givesBack(wanted, slanted, style, reading) }
-      if (judged.gives < PROVEN || Object.keys(read.fields).length < FEWEST) continue
+      if (judged.gives < PROVEN) continue
       const worthIt = worth(judged)
       if (worthIt > bestWorth + CLEARLY) { best = judged; bestWorth = worthIt }
     }

@@ -49,9 +49,9 @@ export const MUST: Partial<Record<FieldName, readonly RegExp[]>> = {
 }
 /** What it cannot have: the marks of other details. */
 export const CANNOT: Partial<Record<FieldName, readonly RegExp[]>> = {
-  title: [/\[|\bpp?\. ?\d|\b(?:pp?|vols?|nos?)\.?$/u, /^["“][^"“”]*["”] \p{Lu}/u, /^[\s.,;:()\]]|^\p{Lu}\.[ ,]|^(?:and|&) /u],
+  title: [/\[|\bpp?\. ?\d|\b(?:pp?|vols?|nos?)\.?$/u, /^["“][^"“”]*["”] \p{Lu}/u, /^[\s.,;:()\]]|^\p{Lu}\.[ ,]|^(?:and|&) |^\d{4}\. \p{Lu}/u],
   publisher: [/["“”;[]|^\d+[-–]\d/u, /\bIn\b:?\s|[,:] \d|\(\D{0,40}\d/u, /[.,] \p{Lu}{2,4}$/u],
-  ...each(NAMES_OF_THINGS, [/;|: ?[a-z]?\d|^\d+[-–]\d/iu, /, ?[a-z]?\d+(?:[-–][a-z]?\d+)?\.?$|\p{Ll}{5}\.$/iu, /\b(?:last modified|accessed|retrieved|updated)\b/iu]),
+  ...each(NAMES_OF_THINGS, [/;|: ?[a-z]?\d|^\d+[-–]\d|, \d+[-–]\d|^In /iu, /[.,] ?[a-z]?\d+(?:[-–][a-z]?\d+)?\.?$|\p{Ll}{5}\.$/iu, /\b(?:last modified|accessed|retrieved|updated)\b/iu]),
   ...each(SHORT, [/["“”;/]|\. \p{Lu}|\bUniv|\d{4}/u]),
 }
 

@@ -12,6 +12,10 @@ export const KIN: readonly (readonly KindId[])[] = [
   ['film', 'tv-episode', 'tv-series', 'online-video', 'podcast-episode', 'talk'],
   ['chapter', 'conference-paper', 'encyclopedia-entry', 'journal-article', 'song', 'tv-episode', 'podcast-episode', 'book'],
 ]
+/** What counts episodes is one, wherever its series stands. */
+export const EPISODIC = /\b(?:season|series|episode|ep\.) \d/iu
+export const EPISODES: readonly KindId[] = ['tv-episode', 'podcast-episode']
+
 /** Words without which few would say that a source is of a kind. */
 export const TOLD: Partial<Record<KindId, RegExp>> = {
   'conference-paper': /\b(?:conf|proc|symp|meeting|workshop|congress|assembly)/iu,

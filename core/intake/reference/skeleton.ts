@@ -5,7 +5,7 @@
  */
 import { listEntry } from '../../compose/entry'
 import { FIELDS, type FieldName } from '../../source/fields'
-import type { KindId } from '../../source/kinds'
+import { kindOf, type KindId } from '../../source/kinds'
 import type { Fields } from '../../source/model'
 import type { Style } from '../../styles'
 import { even } from './even'
@@ -72,14 +72,17 @@ const printing = new WeakMap<Style, Map<string, boolean>>()
 export function prints(style: Style, kind: KindId, name: FieldName): boolean {
   let mine = printing.get(style)
   if (!mine) printing.set(style, mine = new Map())
+  const shown = (names: readonly FieldName[]): string[] =>
+    (listEntry(style, { id: 'x', kind, fields: standIns({ names, date: 'year', many: false, body: false }) }) ?? []).flatMap(run => run.field ?? [])
+  if (!mine.has(kind)) {
+    // Most details show when all that the kind offers is set at once.
+    const { required, usual } = kindOf(kind)
+    for (const field of shown([...new Set<FieldName>(['title', ...required, ...usual])])) mine.set(`${kind} ${field}`, true)
+    mine.set(kind, true)
+  }
   const key = `${kind} ${name}`
   let known = mine.get(key)
-  if (known === undefined) {
-    const shown = (names: readonly FieldName[]) =>
-      listEntry(style, { id: 'x', kind, fields: standIns({ names, date: 'year', many: false, body: false }) })?.some(run => run.field === name)
-    known = COMPANY.some(names => shown([...names, name]) === true)
-    mine.set(key, known)
-  }
+  if (known === undefined) mine.set(key, known = COMPANY.some(names => shown([...names, name]).includes(name)))
   return known
 }
 

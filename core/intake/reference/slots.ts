@@ -99,7 +99,7 @@ export function valueOf(name: FieldName, stretches: readonly Piece[], order?: Na
   const [first, second] = stretches
   const text = first!.text.trim()
   switch (name) {
-    case 'issued': case 'originalDate': case 'accessed': case 'eventDate': case 'submitted': return dateIn(second ? `${second.text} ${text}` : text)
+    case 'issued': case 'originalDate': case 'accessed': case 'eventDate': case 'submitted': return dateIn(second ? whole(second.text, text) : text)
     case 'doi': return tidyDoi(text.replace(/^doi: ?/iu, ''))
     case 'url': return /^https?:/u.test(text) ? text : `https://${text}`
     case 'pages': return tidyPages(text.replace(/^pp?\.? ?/iu, ''))
@@ -112,6 +112,8 @@ export function valueOf(name: FieldName, stretches: readonly Piece[], order?: Na
     default: return FIELDS[name].type === 'names' ? namesIn(text, order) : text
   }
 }
+/** A day behind takes its year from the date in front, if it has none of its own. */
+const whole = (behind: string, before: string): string => (/\d{4}/u.test(behind) ? behind : `${behind} ${before}`)
 function dateIn(text: string) {
   const turned = /^(\d{4})[a-z]?,\s*(\p{L}+)\.?(?:\s+(\d{1,2}))?$/u.exec(text)
   return readDate(turned ? `${turned[3] ? `${turned[3]} ` : ''}${turned[2]} ${turned[1]}` : text.replace(/^(\d{4})[a-z]$/u, '$1'))
