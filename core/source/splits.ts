@@ -4,15 +4,18 @@
  */
 import { PARTICLES } from '../text/lists/particles'
 import { SURNAMES_FIRST } from '../text/lists/surnames-first'
-import { givenName, sameName, surname, type Name } from './names'
+import { givenName, surname, type Name } from './names'
 
 /** An initial, with its stop or without: "R.", "JR". */
 const INITIAL = /^(?:\p{Lu}\.?-?){1,3}$/u
 /** Words that join two surnames of one person: "Ortega y Gasset". */
 const JOINING = new Set(['y', 'e', 'i'])
 
-/** Other likely splits of a person's name, the likeliest first; none where the words leave no doubt. */
-export function otherSplits(name: Name): Name[] {
+/**
+ * Other likely splits of a person's name, the likeliest first; none where the words leave no doubt.
+ * @param elsewhere names of other sources: one of the same words that was split otherwise there comes first
+ */
+export function otherSplits(name: Name, elsewhere: readonly Name[] = []): Name[] {
   if (name.literal !== undefined || !name.family || !name.given || name.droppingParticle) return []
   const words = `${givenName(name)} ${surname(name)}`.split(/\s+/u)
   const rest = (from: number, family: string): Name => ({
@@ -20,6 +23,8 @@ export function otherSplits(name: Name): Name[] {
   })
   const out: Name[] = []
   const add = (one: Name) => { if (one.given && !sameParts(one, name) && !out.some(other => sameParts(other, one))) out.push(one) }
+  for (const one of elsewhere)
+    if (one.family && one.given && sameWords(one, words)) add({ ...one, ...(name.suffix ? { suffix: name.suffix } : {}) })
   const last = words.length - 1
   // "Kim Min-jun", "Nguyen Thi Lan": the surname before the given name.
   const first = words[0]!
@@ -35,4 +40,10 @@ export function otherSplits(name: Name): Name[] {
   return out.slice(0, 3)
 }
 
-const sameParts = (a: Name, b: Name): boolean => sameName(a, b) && surname(a).toLowerCase() === surname(b).toLowerCase()
+/** The same words in whatever order: a surname that comes first is first in one and last in the other. */
+const sameWords = (name: Name, words: readonly string[]): boolean => {
+  const row = (all: readonly string[]) => all.map(word => word.toLowerCase()).sort().join(' ')
+  return row(`${givenName(name)} ${surname(name)}`.split(/\s+/u)) === row(words)
+}
+const sameParts = (a: Name, b: Name): boolean =>
+  givenName(a).toLowerCase() === givenName(b).toLowerCase() && surname(a).toLowerCase() === surname(b).toLowerCase()

@@ -119,11 +119,14 @@ onMounted(() => {
     onDragend: give,
   })
 })
+/** How people are named in the sources of this paper. */
+const owned = useSources()
+const elsewhere = computed(() => owned.sources.flatMap(({ fields }) => Object.values(fields).flatMap(value => (Array.isArray(value) ? value : []))))
 /** Where a row's one name may be split otherwise, as the row would say it. */
 function splitsOf(row: Row): string[] {
   if (row.group !== undefined) return []
   const [name, ...others] = readRow(row)
-  return name && !others.length ? otherSplits(name).map(writeName) : []
+  return name && !others.length ? otherSplits(name, elsewhere.value).map(writeName) : []
 }
 function split(row: Row, as: string) {
   row.typed = as

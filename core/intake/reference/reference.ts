@@ -50,6 +50,10 @@ export function readReference(input: string, before?: readonly Name[], usual?: S
   if (!first || piece.sign || LEGAL.has(first.kind)) return first
   const { reading, gives, style } = judge(piece.entry, first, usual)
   if (reading === first) return { ...first, gives, style }
+  // A name on a service was told by its sign, and is no part of a template's place for names.
+  const username = first.fields.author?.[0]?.username
+  const [author, ...others] = reading.fields.author ?? []
+  if (username && author) reading.fields.author = [{ ...author, username }, ...others]
   return { kind: reading.kind, fields: ordered(reading.fields), certain: new Set(Object.keys(reading.fields) as FieldName[]), left: '', repeats: false, gives, style }
 }
 
