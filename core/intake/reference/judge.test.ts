@@ -33,6 +33,8 @@ describe('what is read', () => {
   it.each<[string, string, Partial<Fields>]>([
     ['a body that no word tells', 'Northmere Water. How to read your water meter. https://water.northmere.example/meter (2022).',
       { author: [{ literal: 'Northmere Water' }], title: 'How to read your water meter' }],
+    ['a day of which the year is no more than a part', 'Carewick City Libraries. Reporting a lost library card. September 4, 2023. https://libraries.carewick.example/cards/lost',
+      { author: [{ literal: 'Carewick City Libraries' }], container: undefined, issued: { start: { year: 2023, month: 9, day: 4 } } }],
     ['a quotation that opens a title', 'Mac Giolla, R. (2024, February 11). "We were never asked": Islanders speak out over cable landing. The Skerry Times, A1.',
       { title: '"We were never asked": Islanders speak out over cable landing', container: 'The Skerry Times', pages: 'A1' }],
     ['an episode, with its italics lost', 'Achterberg N, director. The long dry. Field and Furrow. Season 2, episode 7. Channel Nine East. March 14, 2020.',

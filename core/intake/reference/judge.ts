@@ -15,6 +15,7 @@ import { isGivenName } from '../../text/title-words'
 import { even } from './even'
 import { inOrder } from './likeness'
 import { MONTH } from './peel'
+import { capitals } from './reasons'
 import { EPISODES, EPISODIC, FIRST_ASKED, KIN, SIGNS, TOLD } from './signs'
 import { prints, skeletonOf, type Build } from './skeleton'
 import { weigh } from './slots'
@@ -68,11 +69,16 @@ function likely({ kind, fields }: Reading, first: KindId, text: string): number 
   let sum = kind === first ? 1.2 : 0
   for (const name of Object.keys(fields) as FieldName[]) sum += weightOf(name, fields) ?? 0
   const lacks = kindOf(kind).required.filter(name => fields[name] === undefined && !(name === 'author' && kindOf(kind).lead.some(lead => fields[lead])))
-  return sum - 0.8 * lacks.length - (TOLD[kind]?.test(text) === false ? 1 : 0)
+  const { title = '', container } = fields
+  // A name's capitals in the title, and a sentence's in the whole it is in: they stand for who made it, and for its title.
+  const turned = container !== undefined && title.includes(' ') && capitals(title) === 1 && capitals(container) < 0.5
+  return sum - 0.8 * lacks.length - (TOLD[kind]?.test(text) === false ? 1 : 0) - (turned ? 0.6 : 0)
 }
 /** The kinds to be tried: the first's, and its kin that nothing speaks against. */
-const kindsFor = (first: KindId, text: string): KindId[] =>
-  [...new Set([first, ...KIN.filter(all => all.includes(first)).flat(), ...(EPISODIC.test(text) ? EPISODES : [])])].filter(kind => kind === first || TOLD[kind]?.test(text) !== false)
+function kindsFor(first: KindId, text: string): KindId[] {
+  const kin = [...KIN.filter(all => all.includes(first)).flat(), ...(EPISODIC.test(text) ? EPISODES : [])]
+  return [...new Set([first, ...kin.filter(kind => TOLD[kind]?.test(text) !== false)])]
+}
 
 /** Details that one reading may have and another not; what is plain to see (an address) is had by all. */
 const PLAIN: ReadonlySet<FieldName> = new Set(['title', 'doi', 'url', 'accessed'])
@@ -124,6 +130,7 @@ function variants(names: readonly FieldName[], { fields: { author } }: Reading, 
   return many.flatMap(several => body.map(one => ({ many: several, body: one })))
 }
 
+const MONTH_ALONE = new RegExp(`[,.] ${MONTH}(?=[.,]|$)`, 'u')
 const DAY_OF_MONTH = new RegExp(`${MONTH} \\d{1,2}\\b|\\b\\d{1,2} ${MONTH}`, 'u')
 /**
  * Builds that differ from the first reading in none, one and two details: tried in so many styles, those that it comes nearest
@@ -175,8 +182,9 @@ export function judge(piece: Piece, first: First, usual?: Style, laid = new Laid
   let bestWorth = worth(best)
   const day = first.fields.issued?.start
   const exact: Build['date'] = day?.day ? 'day' : day?.month ? 'month' : 'year'
-  // A day may stand behind, apart from its year.
-  const dates = exact !== 'day' && DAY_OF_MONTH.test(piece.text) ? [exact, 'day' as const] : [exact]
+  // A day or a month may stand behind, apart from its year.
+  const apart: Build['date'] = DAY_OF_MONTH.test(piece.text) ? 'day' : MONTH_ALONE.test(piece.text) ? 'month' : exact
+  const dates = exact === 'day' || apart === exact ? [exact] : [exact, apart]
   const kinds = kindsFor(first.kind, piece.text)
   const attempts = function* (changes: number, many: number): Generator<{ style: Style, kind: KindId, build: Build }> {
     for (const { style } of near.slice(0, many))

@@ -47,12 +47,21 @@ export const MUST: Partial<Record<FieldName, readonly RegExp[]>> = {
   place: [/^\p{Lu}[\p{L} .’'-]{1,40}(?:, [\p{Lu}][\p{L}. ]{1,30})?(?: \(\p{Lu}{2}\))?$/u],
   ...each(NAMES_OF_THINGS, [/^[\p{Lu}\p{N}“‘"'@]|^[eim]\p{Lu}/u, /\p{L}{2}/u]),
 }
+/** A day, a month or a year, and nothing else. */
+const WHEN = new RegExp(`^(?:${MONTH}(?: \\d{1,2})?|\\d{1,2} ${MONTH})?,? ?(?:\\d{4})?\\.?$`, 'u')
 /** What it cannot have: the marks of other details. */
 export const CANNOT: Partial<Record<FieldName, readonly RegExp[]>> = {
-  title: [/\[|\bpp?\. ?\d|\b(?:pp?|vols?|nos?)\.?$/u, /^["“][^"“”]*["”] \p{Lu}/u, /^[\s.,;:()\]]|^\p{Lu}\.[ ,]|^(?:and|&) |^\d{4}\. \p{Lu}/u],
-  publisher: [/["“”;[]|^\d+[-–]\d/u, /\bIn\b:?\s|[,:] \d|\(\D{0,40}\d/u, /[.,] \p{Lu}{2,4}$/u],
-  ...each(NAMES_OF_THINGS, [/;|: ?[a-z]?\d|^\d+[-–]\d|, \d+[-–]\d|^In /iu, /[.,] ?[a-z]?\d+(?:[-–][a-z]?\d+)?\.?$|\p{Ll}{5}\.$/iu, /\b(?:last modified|accessed|retrieved|updated)\b/iu]),
-  ...each(SHORT, [/["“”;/]|\. \p{Lu}|\bUniv|\d{4}/u]),
+  place: [WHEN],
+  title: [
+    WHEN, /\[|\bpp?\. ?\d|\b(?:pp?|vols?|nos?)\.?$/u,
+    /^["“][^"“”]*["”] \p{Lu}/u, /^[\s.,;:()\]]|^\p{Lu}\.[ ,]|^(?:and|&) |^\d{4}\. \p{Lu}/u,
+  ],
+  publisher: [WHEN, /["“”;[]|^\d+[-–]\d/u, /\bIn\b:?\s|[,:] \d|\(\D{0,40}\d/u, /[.,] \p{Lu}{2,4}$/u],
+  ...each(NAMES_OF_THINGS, [
+    WHEN, /;|: ?[a-z]?\d|^\d+[-–]\d|, \d+[-–]\d|^In /iu, /[.,] ?[a-z]?\d+(?:[-–][a-z]?\d+)?\.?$|\p{Ll}{5}\.$/iu,
+    /\b(?:last modified|accessed|retrieved|updated)\b/iu,
+  ]),
+  ...each(SHORT, [WHEN, /["“”;/]|\. \p{Lu}|\bUniv|\d{4}/u]),
 }
 
 export interface Reason {
@@ -67,7 +76,7 @@ const OF_OTHERS = is(new RegExp(
   '[,.;(] ?(?:eds?|editors?|trans|transl?|translators?|interviewers?|directors?|hosts?|vols?|\\d+(?:st|nd|rd|th) edn?|pp?)\\b'
   + '|\\b(?:edited|translated|directed|interviewed) by\\b', 'iu'))
 const YEARED = is(/\(\d{4}|\(in (?:the )?press|\bIn: |; ?\d{4}|\p{Lu}\.\p{Lu}\.?$|\b(?:19|20)\d{2}[;.]|\bet al\b|\bhttps?:/u)
-const DATED = is(new RegExp(`, (?:aired )?(?:\\d{1,2} ${MONTH}|${MONTH} \\d)`, 'u'))
+const DATED = is(new RegExp(`, (?:aired )?(?:\\d{1,2} ${MONTH}|${MONTH}(?: \\d|$))`, 'u'))
 
 export const REASONS: readonly Reason[] = [
   { of: WORDED, holds: OF_OTHERS, weight: -1.5 },
@@ -98,4 +107,5 @@ export const REASONS: readonly Reason[] = [
   { of: ['container'], holds: is(/\b(?:press|books|verlag)$/iu), weight: -0.9 },
   { of: SHORT, holds: text => wordsOf(text).length, weight: -0.05 },
   { of: ['genre', 'medium'], holds: text => times(text, ','), weight: -0.6 },
+  { of: ['genre', 'medium'], holds: text => (looksLikePublisher(text) ? 1 : 0), weight: -1.5 },
 ]
