@@ -15,6 +15,9 @@ import { findingsOf } from '~/utils/findings'
 export type Show = 'all' | 'ready' | 'look' | 'uncited'
 export type Order = 'filed' | 'newest' | 'year'
 
+/** More than these are drawn and looked through as they come in sight, and not by the server. */
+export const MANY_SLIPS = 150
+
 const texts = new WeakMap<object, string>()
 /** Everything of a source that a search may meet, folded. */
 function wordsOf(source: PaperSource): string {
@@ -54,6 +57,7 @@ export function useSlips(open: Ref<string | undefined>) {
   async function look() {
     const mine = ++round
     const [sources, style] = [owned.sources, store.style]
+    if (import.meta.server && sources.length > MANY_SLIPS) return
     const map = new Map<string, Finding[]>()
     const seen = new Duplicates<PaperSource>()
     let at = performance.now()

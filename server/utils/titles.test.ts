@@ -14,7 +14,7 @@ import { TitleMemory } from '../../app/titles/memory'
 import { titleAnswers } from './titles'
 
 const HARD = readFileSync(new URL('../../tests/conformance/hard.sources.json', import.meta.url), 'utf8')
-const sources = readCslJson(HARD).proposals.map(({ kind, fields }, i) => ({ id: `s${i}`, kind, fields, listed: i % 3 === 0 }))
+const sources = readCslJson(HARD).proposals.map(({ kind, fields }, i) => ({ id: `s${i}`, kind, fields, revision: 1, listed: i % 3 === 0 }))
 const paper: DocNode = {
   type: 'doc',
   content: sources.map(({ id }, i) => ({
@@ -37,9 +37,9 @@ function shown(style: Style, titles: TitleWords) {
 }
 it.each(STYLES.map((style) => [style.id, style] as const))(
   '%s: a page has every answer it needs, and shows what the server does',
-  (id, style) => {
+  async (id, style) => {
     const wanted = shown(style, BY_LIST)
-    const answers = JSON.parse(JSON.stringify(titleAnswers({ sources, paper: { style: id, body: paper } }))) as Answered[]
+    const answers = JSON.parse(JSON.stringify(await titleAnswers({ sources, paper: { style: id, body: paper } }))) as Answered[]
     let asked = 0
     const memory = new TitleMemory((questions) => {
       asked += questions.length
@@ -50,3 +50,18 @@ it.each(STYLES.map((style) => [style.id, style] as const))(
     expect(asked).toBe(0)
   },
 )
+
+it('a source that changed is asked about anew, and others have their turn meanwhile', async () => {
+  const [one] = sources
+  const body: DocNode = { type: 'doc', content: [] }
+  const told = async (title: string, revision: number) =>
+    (await titleAnswers({ sources: [{ ...one!, fields: { ...one!.fields, title }, revision }], paper: { style: 'apa-7', body } })).map(([key]) => key)
+  expect((await told('The Lock Keeper’s House', 7)).join()).toContain('Lock Keeper’s House')
+  expect((await told('The Barge at Carewick', 8)).join()).toContain('The Barge at Carewick')
+  let turns = 0
+  const count = setInterval(() => turns++, 1)
+  const many = Array.from({ length: 1500 }, (_, i) => ({ ...one!, id: `m${i}`, fields: { ...one!.fields, title: `Barges of Carewick, part ${i}` } }))
+  await titleAnswers({ sources: many, paper: { style: 'apa-7', body } })
+  clearInterval(count)
+  expect(turns).toBeGreaterThan(3)
+})

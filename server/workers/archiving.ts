@@ -1,5 +1,6 @@
 /** Packing and unpacking as one piece of work, from file to file. */
 import { closeSync, openSync, writeSync } from 'node:fs'
+import { deflateRawSync } from 'node:zlib'
 import { zipFiles } from '../../core/handin/archive/packing'
 import { openArchive } from '../../core/handin/archive/reading'
 import { connectDatabase, type Db } from '../db/open'
@@ -31,7 +32,7 @@ function pack(db: Db, path: string, ids: readonly string[] | undefined, tell: (d
   try {
     zipFiles(filesOf(db, ids, (states) => { leftOut = states }), bytes => writeSync(out, bytes), (name) => {
       if (name.endsWith('/text.md')) tell(++packed / (papers + 1))
-    })
+    }, (bytes, level) => deflateRawSync(bytes, { level }))
   }
   finally { closeSync(out) }
   return { leftOut }

@@ -9,7 +9,7 @@ const store = usePaper()
 const saving = useSaving()
 const id = String(route.params.id)
 // As text: a long paper as one string is written into the page, and read out of it, many times as fast as a tree.
-const { data, error } = await useFetch<string>(`/api/papers/${id}`, { key: `paper-${id}`, responseType: 'text' as never })
+const { data, error } = await useFetch<string>(`/api/papers/${id}`, { key: `paper-${id}`, query: { titles: 1 }, responseType: 'text' as never })
 if (error.value || !data.value)
   throw createError({
     status: error.value?.statusCode ?? 500,

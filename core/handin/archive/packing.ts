@@ -1,5 +1,5 @@
 /** The files of a packed file, one at a time, and those as one: what was taken away comes back as it was. */
-import { strToU8, Zip, ZipDeflate } from 'fflate'
+import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate'
 import type { ArchivedPaper, ArchivedPassage, ArchivedSource, ArchivedState } from './schema'
 import { VERSION } from './schema'
 import { LARGEST, PER_FILE } from './reading'
@@ -81,15 +81,29 @@ function* inLots<T>(all: Iterable<T>): Generator<T[]> {
   if (lot.length || !any) yield lot
 }
 
-/** Packs files one behind the other; `put` is given the bytes as they come. */
-export function zipFiles(files: Iterable<PackedFile>, put: (bytes: Uint8Array) => void, done: (name: string) => void = () => undefined) {
+/** Makes bytes smaller, by the raw form of DEFLATE (RFC 1951); levels from 1, quick, to 9. */
+export type Deflate = (bytes: Uint8Array, level: number) => Uint8Array
+class Deflated extends ZipPassThrough {
+  override compression = 8
+  constructor(name: string, readonly deflate: (bytes: Uint8Array) => Uint8Array) { super(name) }
+  protected override process(bytes: Uint8Array, final: boolean) { this.ondata(null, this.deflate(bytes) as Uint8Array<ArrayBuffer>, final) }
+}
+
+/**
+ * Packs files one behind the other; `put` is given the bytes as they come.
+ * @param deflate the machine's own way, several times as fast, where there is one
+ */
+export function zipFiles(
+  files: Iterable<PackedFile>, put: (bytes: Uint8Array) => void, done: (name: string) => void = () => undefined, deflate?: Deflate,
+) {
   const zip = new Zip((error, bytes) => {
     if (error) throw error
     put(bytes)
   })
   for (const { name, text } of files) {
     // A text as large as that is its pictures, which are packed already: more pains would make it no smaller.
-    const entry = new ZipDeflate(name, { level: text.length > 1024 * 1024 ? 1 : 6 })
+    const level = text.length > 1024 * 1024 ? 1 : 6
+    const entry = deflate ? new Deflated(name, bytes => deflate(bytes, level)) : new ZipDeflate(name, { level })
     zip.add(entry)
     entry.push(strToU8(text), true)
     done(name)

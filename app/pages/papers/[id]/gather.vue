@@ -13,26 +13,29 @@ const slips = useSlips(open)
 const shown = slips.slips
 
 // Thousands of slips: only those near the window are drawn. A few hundred are all there, for the browser's own search.
-const MANY = 150
 const column = useTemplateRef<HTMLElement>('column')
 const top = ref(0)
-const virtual = computed(() => import.meta.client && shown.value.length > MANY)
+const virtual = computed(() => shown.value.length > MANY_SLIPS)
+/** Before the page knows its window it has the first of them, as the server wrote it. */
+const hasWindow = ref(false)
+onMounted(() => { hasWindow.value = true })
+const [HEIGHT, FIRST] = [78, 20]
 const virtualizer = useWindowVirtualizer(
   computed(() => ({
     count: virtual.value ? shown.value.length : 0,
-    estimateSize: () => 78,
+    estimateSize: () => HEIGHT,
     overscan: 12,
     scrollMargin: top.value,
     getItemKey: (i: number) => shown.value[i]?.id ?? i,
   })),
 )
 const drawn = computed(() =>
-  virtual.value
+  virtual.value && hasWindow.value
     ? virtualizer.value
         .getVirtualItems()
         .map((item) => ({ source: shown.value[item.index]!, index: item.index, start: item.start - top.value }))
         .filter((one) => one.source)
-    : shown.value.map((source, index) => ({ source, index, start: 0 })),
+    : (virtual.value ? shown.value.slice(0, FIRST) : shown.value).map((source, index) => ({ source, index, start: index * HEIGHT })),
 )
 const measureTop = () => { if (column.value) top.value = column.value.getBoundingClientRect().top + window.scrollY }
 watch([() => tray.items.length, () => tray.problems.length, () => slips.chosen.value.size, virtual], () => nextTick(measureTop))
