@@ -150,8 +150,9 @@ const remove = (row: Row) => notices.attempt(async () => {
         </PartsButton>
       </li>
     </ul>
+    <DeskTheBookmark class="mt-10" />
     <DeskPackedFiles
-      class="mt-10"
+      class="mt-8"
       @came="refresh()"
     />
   </main>
