@@ -32,6 +32,7 @@ export function collect(page: Document, dendle: string, most: number): string {
     const text = element.textContent ?? ''
     if (text.length < 20_000) put(`<script type="application/ld+json">${text.replace(/<\//g, '<\\/')}</${'script'}>`)
   })
+  const head = parts.splice(0).join('')
   each('h1', 1, element => put(`<h1>${safe(element.textContent)}</h1>`))
   each('[rel~=author], [itemprop=author], .byline, .by-line, .author', 3, element => put(`<p class="byline">${safe(element.textContent)}</p>`))
   each('time[datetime]', 1, element => put(`<time datetime="${safe(element.getAttribute('datetime'))}"></time>`))
@@ -40,7 +41,7 @@ export function collect(page: Document, dendle: string, most: number): string {
   for (const line of (main.innerText || '').slice(0, 6000).split('\n').map(one => one.trim()).filter(one => one && one.length < 200).slice(0, 40))
     put(`<p>${safe(line)}</p>`)
   const marked = String(page.getSelection() ?? '').trim().slice(0, 8000)
-  const html = `<html lang="${safe(page.documentElement.lang)}">${parts.join('')}</html>`
+  const html = `<html lang="${safe(page.documentElement.lang)}"><head>${head}</head><body>${parts.join('')}</body></html>`
   return `${dendle}/take#${encodeURIComponent(JSON.stringify({ address: page.location.href.slice(0, 2000), html, marked }))}`
 }
 

@@ -121,15 +121,17 @@ const close = () => { window.close(); void navigateTo('/') }
       </PartsButton>
     </p>
     <template v-else>
-      <p
-        class="page-text hang bg-leaf px-4 py-4 text-page-small break-words"
-        data-testid="handed"
-      >
-        <RunText
-          :runs="runs"
-          ink
-        />
-      </p>
+      <div class="bg-leaf px-4 py-4">
+        <p
+          class="page-text hang text-page-small break-words"
+          data-testid="handed"
+        >
+          <RunText
+            :runs="runs"
+            ink
+          />
+        </p>
+      </div>
       <p class="mt-2 text-small text-soft">
         {{ kindOf(source.kind).label }}, from {{ host }}, in {{ style.short }}
       </p>

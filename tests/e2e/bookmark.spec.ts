@@ -101,5 +101,5 @@ test('a page that means harm is text, and takes nothing by itself', async ({ pag
   expect(asked).toEqual(['refused', 'refused'])
   expect(((await (await request.get(`/api/papers/${id}`)).json()) as { sources: unknown[] }).sources).toHaveLength(0)
   await page.goto('/take#%7B')
-  await expect(page.getByRole('alert').filter({ hasText: 'cannot be read' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'not a page that can be read' })).toBeVisible()
 })

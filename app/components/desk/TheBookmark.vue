@@ -25,13 +25,14 @@ const copy = () => notices.attempt(async () => {
         draggable="true"
         :href="bookmark"
         @click.prevent="pressed"
-      >Take this page</a> among your browser’s bookmarks. Pressed on a page, it shows the reference here before anything is taken, and keeps with it what you marked.
-      <PartsButton
-        kind="quiet"
-        @click="copy"
-      >
-        Copy its address
-      </PartsButton>
+      >Take this page</a> among your browser’s bookmarks. Pressed on a page, it shows the page’s reference in a small window before anything is taken, and keeps with it what you marked.
     </p>
+    <PartsButton
+      kind="quiet"
+      class="mt-1 text-plain"
+      @click="copy"
+    >
+      Copy it instead of dragging
+    </PartsButton>
   </section>
 </template>
