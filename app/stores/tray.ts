@@ -31,7 +31,11 @@ export interface TrayItem {
   same?: { id: string, by: SameBy }
   /** An earlier item of the tray that it repeats. */
   twin?: { id: string, by: SameBy }
+  /** What the catalogue has under its title, beside what was typed. */
+  found?: Proposal
 }
+/** What the catalogue is asked: an identifier, or a title with who leads it and its year. */
+interface Question { type: Identifier['type'] | 'title', value: string, family?: string, year?: number }
 /** What is being taken in: each item of the tray with the id that its source has, so that it can be gone on with. */
 type Taking = { item: string, source: string }[]
 interface Kept { items: TrayItem[], problems: Problem[], taking?: Taking }
@@ -90,7 +94,7 @@ export const useTray = defineStore('tray', () => {
     const known = new Duplicates(owned.sources)
     const here = new Duplicates<Proposal>()
     const idOf = new Map<Proposal, string>()
-    items.value = items.value.map(({ id, proposal }) => {
+    items.value = items.value.map(({ id, proposal, found }) => {
       const same = known.find(proposal)
       const twin = same ? undefined : here.find(proposal)
       here.add(proposal)
@@ -98,6 +102,7 @@ export const useTray = defineStore('tray', () => {
       return {
         id,
         proposal,
+        ...(found ? { found } : {}),
         ...(same ? { same: { id: same.source.id, by: same.by } } : {}),
         ...(twin ? { twin: { id: idOf.get(twin.source)!, by: twin.by } } : {}),
       }
@@ -169,39 +174,79 @@ export const useTray = defineStore('tray', () => {
     }
   }
 
-  /** Looks identifiers up, a few at a time; what is not found is named. */
-  async function lookUp(identifiers: readonly Identifier[]) {
-    const found: Proposal[] = []
-    const wrong: Problem[] = []
+  /**
+   * Asks the catalogue about each of several, four at a time. Answers stand where the questions stood; given up, there are
+   * those that had come until then.
+   */
+  async function askEach<T, A>(asked: readonly T[], says: string, ask: (one: T) => Promise<A>): Promise<(A | undefined)[]> {
     let done = 0
     let going = true
     const given = new Promise<void>((resolve) => { cancel = () => { going = false; resolve() } })
-    doing.value = {
-      says:
-        identifiers.length === 1
-          ? `Looking up ${identifiers[0]!.value}`
-          : `Looking up ${count(identifiers.length, 'address', 'addresses').replace('addresses', 'identifiers')}`,
-      done: 0,
-    }
-    const answers: (Proposal | Problem)[] = []
-    const queue = identifiers.map((identifier, i) => ({ identifier, i }))
-    const one = async () => {
+    doing.value = { says, done: 0 }
+    const answers: (A | undefined)[] = asked.map(() => undefined)
+    const queue = asked.map((one, i) => ({ one, i }))
+    const some = async () => {
       for (let job = queue.shift(); job && going; job = queue.shift()) {
-        answers[job.i] = await ask(job.identifier)
-        if (going) doing.value = { says: doing.value?.says ?? '', done: ++done / identifiers.length }
+        const answer = await ask(job.one)
+        if (!going) return
+        answers[job.i] = answer
+        doing.value = { says, done: ++done / asked.length }
       }
     }
-    // Given up: what has come is laid in the tray, what has not is not waited for.
-    await Promise.race([Promise.all([one(), one(), one(), one()]), given])
+    await Promise.race([Promise.all([some(), some(), some(), some()]), given])
     if (!going) useNotices().say('Given up. What had been found until then lies in the tray.')
-    for (const answer of answers) if (answer) { if ('kind' in answer) found.push(answer); else wrong.push(answer) }
     doing.value = undefined
     cancel = undefined
-    lay(found, wrong)
+    return answers
   }
-  async function ask({ type, value }: Identifier): Promise<Proposal | Problem> {
+  /** Looks identifiers up; what is not found is named. */
+  async function lookUp(identifiers: readonly Identifier[]) {
+    const says = identifiers.length === 1 ? `Looking up ${identifiers[0]!.value}` : `Looking up ${count(identifiers.length, 'identifier')}`
+    const answers = (await askEach(identifiers, says, ask)).filter(answer => answer !== undefined)
+    lay(answers.filter(answer => 'kind' in answer), answers.filter((answer): answer is Problem => !('kind' in answer)))
+  }
+  /** What was typed or pasted without an identifier, and has a title to be looked up by. */
+  const unconfirmed = computed(() => items.value.filter(({ proposal: { fields, from }, found, same }) =>
+    !found && !same && typeof fields.title === 'string' && !fields.doi && !fields.isbn && from.title?.by !== 'catalogue'))
+  /** Looks a pasted list up by its titles: what the catalogue has lies beside what was typed, and changes nothing in it. */
+  async function lookUpTitles() {
+    const asked = unconfirmed.value
+    const of = paperId
+    const answers = await askEach(asked, `Looking up ${count(asked.length, 'title')}`, ({ proposal: { fields } }) => {
+      const first = (fields.author ?? fields.editor)?.[0]
+      const family = first?.family ?? first?.literal
+      const year = fields.issued?.start?.year
+      return ask({ type: 'title', value: fields.title!.slice(0, 2000), ...(family ? { family } : {}), ...(year ? { year } : {}) })
+    })
+    if (paperId !== of) return
+    const found = new Map(asked.flatMap((item, i) => { const answer = answers[i]; return answer && 'kind' in answer ? [[item.id, answer] as const] : [] }))
+    items.value = items.value.map(item => (found.has(item.id) ? { ...item, found: found.get(item.id)! } : item))
+    keep()
+    // That one is not in it is no news of each; that it could not be asked is.
+    const down = answers.find(answer => answer && !('kind' in answer) && !answer.what.startsWith('The catalogue has no work'))
+    if (down && 'what' in down) useNotices().say(down.what, { bad: true })
+    else if (asked.length)
+      useNotices().say(found.size
+        ? `The catalogue has ${found.size === asked.length ? 'all' : `${found.size} of`} ${count(asked.length, 'title')}. What it says otherwise stands beside each.`
+        : `The catalogue has none of ${count(asked.length, 'title')}. They stay as they were typed.`)
+  }
+  /** Takes into an item what only the catalogue has, and its word where that is chosen; one step. */
+  function takeFound({ id, proposal, found }: TrayItem, take: ReadonlySet<FieldName>) {
+    if (!found) return
+    const fields = mergeFields(proposal.fields, found.fields, take)
+    const changed = (Object.keys(fields) as FieldName[]).filter(name => fields[name] !== proposal.fields[name])
+    const from = { ...proposal.from, ...Object.fromEntries(changed.map(name => [name, found.from[name]])) }
+    const put = (now: Proposal, beside: Proposal | undefined) => {
+      items.value = items.value.map(item => (item.id === id ? { id, proposal: now, ...(beside ? { found: beside } : {}) } : item))
+      compare()
+      keep()
+    }
+    put({ ...proposal, fields, from, doubts: [] }, undefined)
+    undo.did('Taken from the catalogue.', async () => put(proposal, found))
+  }
+  async function ask({ type, value, family, year }: Question): Promise<Proposal | Problem> {
     try {
-      const answer = await request<{ outcome: string, proposal?: Proposal, says?: string }>('POST', '/api/catalogue', { type, value })
+      const answer = await request<{ outcome: string, proposal?: Proposal, says?: string }>('POST', '/api/catalogue', { type, value, family, year })
       return answer.proposal ?? { where: value, what: answer.says ?? 'was not found.' }
     }
     catch (error) { return { where: value, what: `could not be looked up: ${(error as Error).message}` } }
@@ -210,7 +255,7 @@ export const useTray = defineStore('tray', () => {
   async function beside(read: readonly Proposal[]) {
     const dois = read.map(proposal => proposal.fields.doi).filter(doi => doi !== undefined)
     for (const doi of dois) {
-      const answer = await ask({ type: 'doi', value: doi, typed: doi })
+      const answer = await ask({ type: 'doi', value: doi })
       if (!('kind' in answer)) continue
       items.value = items.value.map((item) =>
         item.proposal.fields.doi === doi && item.proposal.from.doi?.by !== 'catalogue'
@@ -328,6 +373,9 @@ export const useTray = defineStore('tray', () => {
     open,
     takeIn,
     lookUp,
+    unconfirmed,
+    lookUpTitles,
+    takeFound,
     accept,
     acceptAll,
     drop,

@@ -77,3 +77,29 @@ describe('the stand-in’s records', () => {
     },
   )
 })
+
+describe('a title looked up', () => {
+  const title = (value: string, more: { family?: string, year?: number } = {}, from = catalogue) => lookUp(from, { type: 'title', value, ...more }, 60)
+  it.each<[string, string, { family?: string, year?: number }, string]>([
+    ['as it is', 'What the sluice gate knows: Oral histories of three estuaries', {}, '10.5555/jeh.2016.0903'],
+    ['in capitals, without its subtitle', 'WHAT THE SLUICE GATE KNOWS', { family: 'Okonjo', year: 2016 }, '10.5555/jeh.2016.0903'],
+    ['with a word amiss', 'Dating tide mills from their mud', { family: 'Castellan' }, '10.5555/jeh.2023.1604'],
+    ['a year beside its own', 'Bed shear stress in gated ponds', { year: 2019 }, '10.5555/ep.2018.4302'],
+  ])('%s', async (_, value, more, doi) =>
+    expect(await title(value, more)).toMatchObject({ outcome: 'found', proposal: { fields: { doi }, from: { title: { by: 'catalogue' } } } }))
+  it.each<[string, string, { family?: string, year?: number }]>([
+    ['another’s', 'Bed shear stress in gated ponds', { family: 'Larch' }],
+    ['of another time', 'Bed shear stress in gated ponds', { year: 1987 }],
+    ['with half its words', 'Bed linen in gated houses', {}],
+    ['that nobody has', 'Qqx', {}],
+  ])('%s is not taken for it', async (_, value, more) => {
+    const answer = await title(value, more)
+    expect(answer.outcome).toBe('none')
+    expect((answer as { says: string }).says).toContain(value)
+  })
+  it('of many, the one that agrees; what is no record among them is passed over', async () => {
+    const items = [null, 'x', { type: 'book', title: 'Gates' }, { type: 'book', title: 'Working the tide', issued: { 'date-parts': [[2018]] } }]
+    expect(await title('Working the tide', { year: 2018 }, { look: () => Promise.resolve({ type: 'records', items }) }))
+      .toMatchObject({ outcome: 'found', proposal: { kind: 'book', fields: { title: 'Working the tide' } } })
+  })
+})

@@ -33,6 +33,7 @@ beforeAll(async () => {
   server = createServer((asked, answer) => {
     const url = new URL(asked.url!, 'http://x')
     if (url.searchParams.get('isbn') === '9789999901086') { answer.end(JSON.stringify([RECORD])); return }
+    if (url.searchParams.get('title') === 'Working the tide') { answer.end(JSON.stringify([{ type: 'book', title: 'Tides' }, RECORD])); return }
     const way = WAYS[url.pathname]
     if (way) way(asked, answer)
     else answer.writeHead(404).end()
@@ -42,7 +43,7 @@ beforeAll(async () => {
 })
 afterAll(() => { server.closeAllConnections(); server.close() })
 
-const ask = (value: string, type: 'doi' | 'isbn' = 'doi', allowPrivate = true): Promise<Outcome> =>
+const ask = (value: string, type: 'doi' | 'isbn' | 'title' = 'doi', allowPrivate = true): Promise<Outcome> =>
   lookUp(overHttp(base, { allowPrivate }), { type, value }, 400)
 
 describe('a catalogue over HTTP', () => {
@@ -67,6 +68,10 @@ describe('a catalogue over HTTP', () => {
     else expect(answer.says).toContain(doi)
   })
   it('an ISBN is asked for', async () => expect((await ask('9789999901086', 'isbn')).outcome).toBe('found'))
+  it('a title is asked for, and of what comes the one that agrees is taken', async () => {
+    expect(await ask('Working the tide', 'title')).toMatchObject({ outcome: 'found', proposal: { fields: { title: 'Working the tide' } } })
+    expect((await ask('Nobody wrote this', 'title')).outcome).toBe('none')
+  })
   it('its own network is not asked unless that is said', async () => expect((await ask('10.5555/book', 'doi', false)).outcome).toBe('down'))
   it('nor by a name that leads there', async () => {
     const named = overHttp(base.replace('127.0.0.1', 'localhost'))

@@ -1,6 +1,6 @@
 /**
- * A catalogue that answers in CSL-JSON over HTTP: a DOI behind its address (content negotiation), an ISBN or an address as
- * a question. What it may do is bounded: its size, its redirects, and where they lead; time is bounded by who asks.
+ * A catalogue that answers in CSL-JSON over HTTP: a DOI behind its address (content negotiation), an ISBN, an address or
+ * a title as a question. What it may do is bounded: its size, its redirects, and where they lead; time is bounded by who asks.
  */
 import { lookup as resolve, type LookupAddress } from 'node:dns'
 import { request as overPlain, type IncomingMessage } from 'node:http'
@@ -61,6 +61,7 @@ export function overHttp(base: string, { allowPrivate = false }: Options = {}): 
       try { item = JSON.parse(text) }
       catch { item = text }
       // A service that answers a question gives a list of what it found, the likeliest first.
+      if (type === 'title') return { type: 'records', items: Array.isArray(item) ? item as unknown[] : [item] }
       if (Array.isArray(item)) return (item.length ? { type: 'record', item: item[0] as unknown } : { type: 'none' }) satisfies CatalogueAnswer
       return { type: 'record', item }
     },

@@ -5,6 +5,7 @@
 import { isbn13 } from '../../core/intake/identifiers'
 import { comparableUrl } from '../../core/source/values/addresses'
 import { toCsl } from '../../core/source/csl'
+import { foldWords } from '../../core/text/filing'
 import type { Catalogue, CatalogueAnswer } from './index'
 import { RECORDS } from './records'
 import { PAGES } from './pages'
@@ -15,6 +16,8 @@ const TROUBLE = { slow: '10.5555/slow', nonsense: '10.5555/nonsense', down: '10.
 const byDoi = new Map(RECORDS.filter(r => r.fields.doi).map(r => [r.fields.doi!.toLowerCase(), r]))
 const byIsbn = new Map(RECORDS.filter(r => r.fields.isbn).map(r => [isbn13(r.fields.isbn!), r]))
 const byAddress = new Map(PAGES.map(page => [comparableUrl(page.address), page]))
+
+const wordsOf = ({ fields: { title = '' } }: { fields: { title?: string | undefined } }) => new Set(foldWords(title).split(' '))
 
 export function standIn(delay = 250): Catalogue {
   return {
@@ -27,6 +30,12 @@ export function standIn(delay = 250): Catalogue {
       if (type === 'url') {
         const page = byAddress.get(comparableUrl(value))
         return page ? { type: 'page', html: page.html, address: page.address } : { type: 'none' }
+      }
+      if (type === 'title') {
+        const words = foldWords(value).split(' ').filter(word => word.length > 3)
+        const items = RECORDS.map(record => ({ record, n: words.filter(word => wordsOf(record).has(word)).length }))
+          .filter(one => one.n * 2 >= words.length && one.n > 0).sort((a, b) => b.n - a.n).slice(0, 10)
+        return { type: 'records', items: items.map(({ record }, i) => toCsl({ id: String(i), ...record })) }
       }
       const record = type === 'doi' ? byDoi.get(key) : byIsbn.get(isbn13(value))
       return (record ? { type: 'record', item: toCsl({ id: value, ...record }) } : { type: 'none' }) satisfies CatalogueAnswer

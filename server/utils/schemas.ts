@@ -84,6 +84,8 @@ export const passageChangeSchema = z.object({
 })
 export const movePassagesSchema = z.object({ ids, sourceId: idSchema })
 export const lookUpSchema = z.object({
-  type: z.enum(['doi', 'isbn', 'url']),
+  type: z.enum(['doi', 'isbn', 'url', 'title']),
   value: z.string().trim().min(3, { error: 'There is nothing to look up.' }).max(2000),
+  family: z.string().max(200).optional(),
+  year: z.number().int().optional(),
 })

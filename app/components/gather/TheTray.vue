@@ -54,6 +54,14 @@ const takeWords = computed(() => {
         {{ takeWords }}
       </PartsButton>
       <PartsButton
+        v-if="tray.unconfirmed.length"
+        kind="quiet"
+        :disabled="busy"
+        @click="run(tray.lookUpTitles)"
+      >
+        Look {{ tray.unconfirmed.length === 1 ? 'it' : `the ${tray.unconfirmed.length.toLocaleString('en')}` }} up by title
+      </PartsButton>
+      <PartsButton
         kind="quiet"
         :disabled="busy"
         @click="tray.drop(tray.items.map(item => item.id))"

@@ -4,6 +4,7 @@ import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
 import { compareFields } from '~~/core/source/merging'
 import { labelFor } from '~~/core/source/kinds'
 import { missing } from '~~/core/source/model'
+import { foldWords } from '~~/core/text/filing'
 import { TRUSTS, type Trust } from '~~/core/intake/proposal'
 import type { TrayItem } from '~/stores/tray'
 import { INKS } from '~/utils/inks'
@@ -39,6 +40,26 @@ const origins = computed(() =>
 function named(names: readonly FieldName[]): string {
   const first = names.slice(0, 3).map(name => FIELDS[name].label.toLowerCase()).join(', ')
   return names.length > 3 ? `${first} and ${names.length - 3} more` : first
+}
+/** What the catalogue says beside what was typed. */
+const looked = computed(() => {
+  if (!props.item.found) return undefined
+  const all = compareFields(props.item.proposal.fields, props.item.found.fields)
+  // Capitals and marks are the style's affair.
+  const isSame = (mine: unknown, theirs: unknown) => typeof mine === 'string' && typeof theirs === 'string' && foldWords(mine) === foldWords(theirs)
+  return { ...all, differ: all.differ.filter(({ mine, theirs }) => !isSame(mine, theirs)) }
+})
+const comparing = ref(false)
+const labels = (names: readonly FieldName[]) => names.map(name => FIELDS[name].label.toLowerCase()).join(', ')
+const foundWords = computed(() => {
+  const { added = [], differ = [] } = looked.value ?? {}
+  if (!added.length && !differ.length) return 'The catalogue says the same.'
+  const says = [differ.length ? `has otherwise: ${labels(differ.map(one => one.name))}` : '', added.length ? `adds: ${labels(added)}` : '']
+  return `The catalogue ${says.filter(Boolean).join('; ')}.`
+})
+function takeFound(takeFrom: ReadonlySet<FieldName>) {
+  comparing.value = false
+  tray.takeFound(props.item, takeFrom)
 }
 const differ = computed(() => (same.value ? compareFields(same.value.fields, props.item.proposal.fields) : undefined))
 
@@ -86,6 +107,18 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
           {{ [holes.length ? `Missing: ${holes.join(', ')}.` : '', ...item.proposal.doubts].filter(Boolean).join(' ') }}
         </p>
         <p
+          v-if="looked"
+          class="text-small text-verdigris"
+        >
+          {{ foundWords }} <PartsButton
+            v-if="looked.added.length || looked.differ.length"
+            :aria-expanded="comparing"
+            @click="comparing = !comparing"
+          >
+            See them side by side
+          </PartsButton>
+        </p>
+        <p
           v-if="same || item.twin"
           class="text-small font-semibold text-ochre"
         >
@@ -120,6 +153,14 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
         </PartsButton>
       </div>
     </div>
+    <GatherMergeLines
+      v-if="comparing && looked"
+      :comparison="looked"
+      mine-word="as it was typed"
+      theirs-word="the catalogue"
+      @merge="takeFound"
+      @cancel="comparing = false"
+    />
     <GatherMergeLines
       v-if="merging && same && differ"
       :comparison="differ"
