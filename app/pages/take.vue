@@ -9,6 +9,7 @@ import { plainTitle } from '~~/core/sheet/title'
 import type { Workspace } from '~/saving/held'
 import { pageTitles } from '~/titles/page'
 import { request } from '~/utils/request'
+import { inSentence } from '~/utils/words'
 
 /** The small window that the bookmark opens: a page's reference, shown before anything is taken. Whoever opened it can only propose. */
 interface Row { id: string, title: string, style: string }
@@ -63,7 +64,7 @@ const host = computed(() => new URL(given.value!.address).host)
 const source = computed(() => ({ id: 'handed', kind: given.value!.proposal.kind, fields: given.value!.proposal.fields }))
 const runs = computed(() => { const set = composeAlone(style.value, source.value); return set.reference ?? set.parenthetical })
 const doubts = computed(() => {
-  const holes = missing(source.value).map(name => labelFor(source.value.kind, name).toLowerCase())
+  const holes = missing(source.value).map(name => inSentence(labelFor(source.value.kind, name)))
   return [holes.length ? `Missing: ${holes.join(', ')}.` : '', ...given.value!.proposal.doubts].filter(Boolean).join(' ')
 })
 

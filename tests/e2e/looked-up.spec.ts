@@ -29,5 +29,5 @@ test('a pasted list is looked up by its titles, and taken as one chooses', async
   // What was found is there when the page is loaded again.
   await page.reload()
   await expect(items.nth(1)).toContainText('The catalogue')
-  await expect(page.getByRole('button', { name: 'Look it up by title' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Look the one without an answer up by title' })).toBeVisible()
 })

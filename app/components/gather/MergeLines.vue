@@ -2,6 +2,7 @@
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import type { Comparison } from '~~/core/source/merging'
 import { written } from '~/utils/written'
+import { inSentence } from '~/utils/words'
 
 /** Two records of one source, field by field: where they differ, which word stands. */
 const props = defineProps<{ comparison: Comparison, mineWord: string, theirsWord: string }>()
@@ -26,7 +27,7 @@ const SIDES = ['mine', 'theirs'] as const
       v-if="!comparison.differ.length"
       class="text-soft"
     >
-      The two nowhere disagree{{ comparison.added.length ? `; ${comparison.added.map(name => FIELDS[name].label.toLowerCase()).join(', ')} will be added` : '' }}.
+      The two nowhere disagree{{ comparison.added.length ? `; ${comparison.added.map(name => inSentence(FIELDS[name].label)).join(', ')} will be added` : '' }}.
     </p>
     <template v-else>
       <p class="mb-1 text-soft">
@@ -56,7 +57,7 @@ const SIDES = ['mine', 'theirs'] as const
         v-if="comparison.added.length"
         class="border-t border-rule pt-1.5 text-soft"
       >
-        Added: {{ comparison.added.map(name => FIELDS[name].label.toLowerCase()).join(', ') }}.
+        Added: {{ comparison.added.map(name => inSentence(FIELDS[name].label)).join(', ') }}.
       </p>
     </template>
     <div class="mt-2 flex gap-5">

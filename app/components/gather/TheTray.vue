@@ -17,6 +17,11 @@ const acceptAll = () => run(async () => {
   const added = await tray.acceptAll()
   if (added.length === 1) emit('added', added[0]!.id)
 })
+const lookWords = computed(() => {
+  const { length } = tray.unconfirmed
+  if (length > 1) return `Look the ${length.toLocaleString('en')} up by title`
+  return tray.items.length === 1 ? 'Look it up by title' : 'Look the one without an answer up by title'
+})
 const takeWords = computed(() => {
   const { length } = tray.fresh
   if (length === 1) return tray.items.length === 1 ? 'Take it' : 'Take the new one'
@@ -59,7 +64,7 @@ const takeWords = computed(() => {
         :disabled="busy"
         @click="run(tray.lookUpTitles)"
       >
-        Look {{ tray.unconfirmed.length === 1 ? 'it' : `the ${tray.unconfirmed.length.toLocaleString('en')}` }} up by title
+        {{ lookWords }}
       </PartsButton>
       <PartsButton
         kind="quiet"

@@ -9,6 +9,7 @@ import { TRUSTS, type Trust } from '~~/core/intake/proposal'
 import type { TrayItem } from '~/stores/tray'
 import { INKS } from '~/utils/inks'
 import { written } from '~/utils/written'
+import { inSentence } from '~/utils/words'
 
 /** One proposed source: as a reference, what each detail comes from, what is missing, and whether the paper has it. */
 const props = defineProps<{ item: TrayItem }>()
@@ -22,7 +23,7 @@ const merging = ref(false)
 const source = computed(() => ({ id: 'tray', kind: props.item.proposal.kind, fields: props.item.proposal.fields }))
 const alone = computed(() => composeAlone(store.style, source.value))
 const same = computed(() => (props.item.same ? owned.byId.get(props.item.same.id) : undefined))
-const holes = computed(() => missing(source.value).map(name => labelFor(props.item.proposal.kind, name).toLowerCase()))
+const holes = computed(() => missing(source.value).map(name => inSentence(labelFor(props.item.proposal.kind, name))))
 const given = computed(() => FIELD_NAMES.filter(name => props.item.proposal.fields[name] !== undefined))
 const WORDS: Record<Trust, string> = {
   catalogue: 'from the catalogue',
@@ -38,7 +39,7 @@ const origins = computed(() =>
   ),
 )
 function named(names: readonly FieldName[]): string {
-  const first = names.slice(0, 3).map(name => FIELDS[name].label.toLowerCase()).join(', ')
+  const first = names.slice(0, 3).map(name => inSentence(FIELDS[name].label)).join(', ')
   return names.length > 3 ? `${first} and ${names.length - 3} more` : first
 }
 /** What the catalogue says beside what was typed. */
@@ -50,7 +51,7 @@ const looked = computed(() => {
   return { ...all, differ: all.differ.filter(({ mine, theirs }) => !isSame(mine, theirs)) }
 })
 const comparing = ref(false)
-const labels = (names: readonly FieldName[]) => names.map(name => FIELDS[name].label.toLowerCase()).join(', ')
+const labels = (names: readonly FieldName[]) => names.map(name => inSentence(FIELDS[name].label)).join(', ')
 const foundWords = computed(() => {
   const { added = [], differ = [] } = looked.value ?? {}
   if (!added.length && !differ.length) return 'The catalogue says the same.'
