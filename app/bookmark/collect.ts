@@ -4,7 +4,7 @@
  * Dendle's window with it. It changes nothing in the page and asks nothing of any other machine.
  */
 
-/** At most so many letters are handed over, and of one piece. */
+/** At most so many letters of a page are handed over: its own account of itself has a few thousand. */
 export const MOST_LETTERS = 60_000
 
 /** Self-contained: its text is the bookmark. @param dendle where Dendle is, as "http://127.0.0.1:4310" */
@@ -40,9 +40,12 @@ export function collect(page: Document, dendle: string, most: number): string {
   const main = page.querySelector<HTMLElement>('article, main, [role=main]') ?? page.body
   for (const line of (main.innerText || '').slice(0, 6000).split('\n').map(one => one.trim()).filter(one => one && one.length < 200).slice(0, 40))
     put(`<p>${safe(line)}</p>`)
-  const marked = String(page.getSelection() ?? '').trim().slice(0, 8000)
+  const all = String(page.getSelection() ?? '').trim()
+  // An address is never cut: a page's own, its canonical one, stands among its tags.
+  const { href, origin, pathname } = page.location
+  const address = href.length > 2000 ? origin + pathname : href
   const html = `<html lang="${safe(page.documentElement.lang)}"><head>${head}</head><body>${parts.join('')}</body></html>`
-  return `${dendle}/take#${encodeURIComponent(JSON.stringify({ address: page.location.href.slice(0, 2000), html, marked }))}`
+  return `${dendle}/take#${encodeURIComponent(JSON.stringify({ address, html, marked: all.slice(0, 8000), letters: all.length }))}`
 }
 
 /** The bookmark's address: kept among a browser's bookmarks, it runs in the page that is read. */

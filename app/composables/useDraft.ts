@@ -17,14 +17,10 @@ export function useDraft(name: () => string | undefined): Draft {
   const paper = String(route.params.id ?? 'desk')
   const place = () => `${PLACE}:${paper}:${name()}`
   // A browser that keeps nothing loses what a closed page had in such a field; the field itself works as ever.
-  const attempt = <T>(run: () => T): T | undefined => {
-    if (!import.meta.client || name() === undefined) return undefined
-    try { return run() }
-    catch { return undefined }
-  }
+  const keep = (text: string | undefined) => { if (name() !== undefined) remember(place(), text) }
   return {
-    read: () => attempt(() => localStorage.getItem(place()) ?? undefined),
-    write: text => attempt(() => (text ? localStorage.setItem(place(), text) : localStorage.removeItem(place()))),
-    drop: () => attempt(() => localStorage.removeItem(place())),
+    read: () => (name() === undefined ? undefined : remembered(place())),
+    write: text => keep(text || undefined),
+    drop: () => keep(undefined),
   }
 }

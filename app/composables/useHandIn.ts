@@ -24,7 +24,7 @@ type Shown = z.infer<typeof shownSchema>
 
 function seen(key: string): Shown | undefined {
   if (!import.meta.client) return undefined
-  try { return shownSchema.parse(JSON.parse(localStorage.getItem(key) ?? 'null')) }
+  try { return shownSchema.parse(JSON.parse(remembered(key) ?? 'null')) }
   catch { return undefined }
 }
 
@@ -48,9 +48,8 @@ export function useSinceLastLook() {
   const keep = () => {
     if (!pages.sheet) return
     const shown: Shown = { at: new Date().toISOString(), words: [...new Set([...wordsBy(pages.sheet).values()].map(hash))] }
-    try { localStorage.setItem(key, JSON.stringify(shown)) }
     // A browser that keeps nothing has nothing to mark, which is no reason to trouble the writer.
-    catch { /* empty */ }
+    remember(key, JSON.stringify(shown))
   }
   onBeforeUnmount(keep)
   useEventListener('pagehide', keep)

@@ -5,8 +5,7 @@ export function useTheme() {
   function toggle() {
     theme.value = theme.value === 'night' ? 'light' : 'night'
     document.documentElement.dataset.theme = theme.value
-    try { localStorage.setItem('dendle-theme', theme.value) }
-    catch { /* a private window: the choice lasts as long as the page */ }
+    remember('dendle-theme', theme.value)
   }
   return { theme, toggle }
 }

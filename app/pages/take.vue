@@ -42,7 +42,7 @@ onBeforeUnmount(() => removeEventListener('hashchange', read))
 const LAST = 'dendle-take-into'
 const into = ref(papers.value[0]?.id ?? '')
 onMounted(() => {
-  const last = localStorage.getItem(LAST)
+  const last = remembered(LAST)
   if (papers.value.some(paper => paper.id === last)) into.value = last!
 })
 watch(papers, all => { if (!all.some(paper => paper.id === into.value)) into.value = all[0]?.id ?? '' })
@@ -80,7 +80,7 @@ const take = () => notices.attempt(async () => {
     const id = same.value?.source.id ?? sourceId
     if (isNew) await request('POST', `/api/papers/${row.id}/sources`, { id, kind: proposal.kind, fields: proposal.fields })
     if (marked) await request('POST', `/api/papers/${row.id}/passages`, { sourceId: id, form: 'quotation', words: marked })
-    localStorage.setItem(LAST, row.id)
+    remember(LAST, row.id)
     taken.value = { paper: row, id, words: marked !== '', isNew }
   }
   finally { busy.value = false }
@@ -152,6 +152,12 @@ const close = () => { window.close(); void navigateTo('/') }
         >
           {{ given.marked }}
         </blockquote>
+        <p
+          v-if="given.letters > given.marked.length + 10"
+          class="mt-1 text-small text-madder"
+        >
+          You marked {{ given.letters.toLocaleString('en') }} letters; these are the first {{ given.marked.length.toLocaleString('en') }}.
+        </p>
       </template>
       <p
         v-if="error"

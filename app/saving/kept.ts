@@ -6,16 +6,13 @@
  * also written at once into the small store beside it, and counts before what the database has of that window.
  */
 import { del, get, keys, set } from 'idb-keyval'
+import { smallStore } from '../utils/small-store'
 import type { KeptJob } from './things'
 
 const PLACE = 'dendle-unsaved'
 const placeOf = (paperId: string, window: string): string => `${PLACE}:${paperId}:${window}`
 const lockOf = (window: string): string => `dendle-window:${window}`
 const locks = (): LockManager | undefined => (typeof navigator === 'undefined' ? undefined : navigator.locks)
-const beside = (): Storage | undefined => {
-  try { return typeof localStorage === 'undefined' ? undefined : localStorage }
-  catch { return undefined }
-}
 
 /** A name for this window, held for as long as it is open. */
 export function openWindow(): string {
@@ -33,22 +30,22 @@ let times = 0
 /** Keeps what is unsaved of a paper, or nothing. What the browser cannot clone is written as JSON. @throws where it keeps nothing */
 export async function keep(paperId: string, window: string, jobs: readonly KeptJob[]): Promise<void> {
   const place = placeOf(paperId, window)
-  const small = beside()?.getItem(place)
+  const small = smallStore()?.getItem(place)
   if (jobs.length) {
     const kept: Kept = { at: ++times, jobs }
     await set(place, kept).catch(() => set(place, JSON.parse(JSON.stringify(kept))))
   } else await del(place)
   // Not before the database has it: a page that is closed in between would have it nowhere.
-  if (small != null && beside()?.getItem(place) === small) beside()?.removeItem(place)
+  if (small != null && smallStore()?.getItem(place) === small) smallStore()?.removeItem(place)
 }
 
 /** Keeps it before the next line is run, for a page that is being left; a text too long for that is in the database. */
 export function keepAtOnce(paperId: string, window: string, jobs: readonly KeptJob[]) {
   const place = placeOf(paperId, window)
-  if (!jobs.length) { beside()?.removeItem(place); return }
+  if (!jobs.length) { smallStore()?.removeItem(place); return }
   const kept: Kept = { at: ++times, jobs }
-  try { beside()?.setItem(place, JSON.stringify(kept)) }
-  catch { beside()?.removeItem(place) }
+  try { smallStore()?.setItem(place, JSON.stringify(kept)) }
+  catch { smallStore()?.removeItem(place) }
 }
 
 export interface Found { by: string, jobs: readonly KeptJob[] }
@@ -63,16 +60,16 @@ export interface TakingOver {
 /** Hands over what windows kept that are open no more; of those still open, as one is that is just being closed, once they are not. */
 export async function takeOver(paperId: string, window: string, { take, failed, until }: TakingOver): Promise<void> {
   const start = `${PLACE}:${paperId}:`
-  const all = new Set([...await keys<string>().catch(() => []), ...Object.keys(beside() ?? {})])
+  const all = new Set([...await keys<string>().catch(() => []), ...Object.keys(smallStore() ?? {})])
   for (const place of [...all].filter(key => typeof key === 'string' && key.startsWith(start) && key !== placeOf(paperId, window))) {
     const by = place.slice(start.length)
     const run = async () => {
       try {
-        const small = beside()?.getItem(place)
+        const small = smallStore()?.getItem(place)
         const [atOnce, held] = [small ? keptOf(JSON.parse(small)) : undefined, keptOf(await get(place))]
         const kept = atOnce && !(held && held.at > atOnce.at) ? atOnce : held
         if (kept?.jobs.length) await take({ by, jobs: kept.jobs })
-        beside()?.removeItem(place)
+        smallStore()?.removeItem(place)
         await del(place)
       } catch (error) { failed(error) }
     }

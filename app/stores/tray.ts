@@ -10,7 +10,7 @@ import { FORM_WORDS } from '~~/core/intake/detect'
 import { readIdentifiers, type Identifier } from '~~/core/intake/identifiers'
 import type { Problem, Proposal } from '~~/core/intake/proposal'
 import { Duplicates, type SameBy } from '~~/core/source/duplicates'
-import { mergeFields } from '~~/core/source/merging'
+import { compareFields, mergeFields } from '~~/core/source/merging'
 import type { FieldName } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
 import { request } from '~/utils/request'
@@ -36,6 +36,8 @@ export interface TrayItem {
 }
 /** What the catalogue is asked: an identifier, or a title with who leads it and its year. */
 interface Question { type: Identifier['type'] | 'title', value: string, family?: string, year?: number }
+/** Why it has no answer: nothing there, or nobody who could be asked. */
+interface Refusal extends Problem { outcome: string }
 /** What is being taken in: each item of the tray with the id that its source has, so that it can be gone on with. */
 type Taking = { item: string, source: string }[]
 interface Kept { items: TrayItem[], problems: Problem[], taking?: Taking }
@@ -203,7 +205,7 @@ export const useTray = defineStore('tray', () => {
   async function lookUp(identifiers: readonly Identifier[]) {
     const says = identifiers.length === 1 ? `Looking up ${identifiers[0]!.value}` : `Looking up ${count(identifiers.length, 'identifier')}`
     const answers = (await askEach(identifiers, says, ask)).filter(answer => answer !== undefined)
-    lay(answers.filter(answer => 'kind' in answer), answers.filter((answer): answer is Problem => !('kind' in answer)))
+    lay(answers.filter(answer => 'kind' in answer), answers.filter((answer): answer is Refusal => 'outcome' in answer).map(({ where, what }) => ({ where, what })))
   }
   /** What was typed or pasted without an identifier, and has a title to be looked up by. */
   const unconfirmed = computed(() => items.value.filter(({ proposal: { fields, from }, found, same }) =>
@@ -223,7 +225,7 @@ export const useTray = defineStore('tray', () => {
     items.value = items.value.map(item => (found.has(item.id) ? { ...item, found: found.get(item.id)! } : item))
     keep()
     // That one is not in it is no news of each; that it could not be asked is.
-    const down = answers.find(answer => answer && !('kind' in answer) && !answer.what.startsWith('The catalogue has no work'))
+    const down = answers.find(answer => answer && 'outcome' in answer && answer.outcome !== 'none')
     if (down && 'what' in down) useNotices().say(down.what, { bad: true })
     else if (asked.length)
       useNotices().say(found.size
@@ -241,15 +243,17 @@ export const useTray = defineStore('tray', () => {
       compare()
       keep()
     }
-    put({ ...proposal, fields, from, doubts: [] }, undefined)
+    // Doubts are of what was typed: they go where none of it stands against the catalogue.
+    const doubts = compareFields(fields, found.fields).differ.some(one => !one.lightly) ? proposal.doubts : []
+    put({ ...proposal, fields, from, doubts }, undefined)
     undo.did('Taken from the catalogue.', async () => put(proposal, found))
   }
-  async function ask({ type, value, family, year }: Question): Promise<Proposal | Problem> {
+  async function ask({ type, value, family, year }: Question): Promise<Proposal | Refusal> {
     try {
       const answer = await request<{ outcome: string, proposal?: Proposal, says?: string }>('POST', '/api/catalogue', { type, value, family, year })
-      return answer.proposal ?? { where: value, what: answer.says ?? 'was not found.' }
+      return answer.proposal ?? { where: value, what: answer.says ?? 'was not found.', outcome: answer.outcome }
     }
-    catch (error) { return { where: value, what: `could not be looked up: ${(error as Error).message}` } }
+    catch (error) { return { where: value, what: `could not be looked up: ${(error as Error).message}`, outcome: 'down' } }
   }
   /** A PDF that names its DOI is looked up: what the catalogue says lies beside what was read. */
   async function beside(read: readonly Proposal[]) {

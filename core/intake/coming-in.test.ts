@@ -134,6 +134,16 @@ describe('formatted references', () => {
       'Aldous, H. (2012). The engineer’s shore.\nLowwater Books.\n\nHale, P. (2019). Ten years. ILE.',
       '2',
     ],
+    ...[
+      'al-Khatib, Nadia. Gates of the Delta. 3rd ed. Leeds: Meridian University Press, 2011.', 'van der Berg, S. (2019). Polders. ILE.',
+      'd’Aubigny, M. (2014). The ferry. Lowwater Books.', 'larch, tamsin. (1994). Writing the shore. ILE.', 'el-Masri H. Silt. J Mud. 2021;4:1-9.',
+      'In the shadow of the mill. (2019). Coast & Country, 3(1), 4–9.', 'ibn Rashid, Omar. The salt road. Saltmarsh Press, 2003.',
+    ].map((line): [string, string, string] => [`one that begins otherwise: ${line}`, `Gill, R. (2023). How it works. Mill Trails.\n${line}`, '2']),
+    ...[
+      'In P. Hale (Ed.), The pond book (pp. 3–9). ILE, 2019.', 'vol. 3, no. 2, 2019, pp. 3–9, and what stands behind.',
+      'press, Oxford, 2011, with a line that is long enough to be one.', 'of the eastern shires, 1890–1914. Meridian University Press.',
+      'al. (2019), and a line that is long enough to be one. ILE.',
+    ].map((line): [string, string, string] => [`a line that goes on: ${line}`, `Gill, R. (2023). How it works. Mill Trails.\n${line}`, '1']),
   ])('are told apart: %s', (_, text, n) => expect(splitReferences(text)).toHaveLength(Number(n)))
   it('of a book without italics, the author’s last initial before the title', () =>
     expect(readReferences('Harrow, Edith M. Locks of the Lower Wend. Meridian UP, 2016.').proposals[0]!.fields).toMatchObject({

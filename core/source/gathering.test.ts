@@ -82,6 +82,13 @@ describe('merging', () => {
       ],
     ])
   })
+  it.each<[string, string, string, boolean]>([
+    ['capitals', 'Mud and Tides', 'Mud and tides', true],
+    ['marks', 'Mud, and tides', 'Mud and tides.', true],
+    ['all in capitals', 'MUD AND TIDES', 'Mud and tides', false],
+    ['words', 'Mud and tide', 'Mud and tides', false],
+  ])('by %s: is it the style’s affair?', (_, a, b, lightly) =>
+    expect(compareFields({ title: a }, { title: b }).differ.map(d => d.lightly)).toEqual([lightly]))
   it('takes what it is told and what is missing', () =>
     expect(mergeFields(mine, theirs, new Set(['author']))).toEqual({ ...mine, author: theirs.author, pages: '4-9' }))
 })

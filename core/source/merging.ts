@@ -1,5 +1,5 @@
 /** Two records of one source made one, field by field. */
-import { fold } from '../text/filing'
+import { fold, foldWords } from '../text/filing'
 import { FIELDS, FIELD_NAMES, type FieldName } from './fields'
 import { has, type Fields } from './model'
 import type { Name } from './names'
@@ -13,6 +13,8 @@ export interface Difference {
   theirs: Value
   /** The fuller of the two: what a merge takes unless told otherwise. */
   fuller: Side
+  /** By capitals and marks alone, which are the style's affair; words all in capitals are more than that. */
+  lightly: boolean
 }
 export interface Comparison {
   /** Fields in which both say the same. */
@@ -32,7 +34,7 @@ export function compareFields(mine: Fields, theirs: Fields): Comparison {
     if (a === undefined) out.added.push(name)
     else if (JSON.stringify(a) === JSON.stringify(b) || (['doi', 'isbn', 'issn'].includes(name) && fold(String(a)) === fold(String(b))))
       out.same.push(name)
-    else out.differ.push({ name, mine: a, theirs: b, fuller: fuller(name, a, b) })
+    else out.differ.push({ name, mine: a, theirs: b, fuller: fuller(name, a, b), lightly: lightly(a, b) })
   }
   return out
 }
@@ -48,12 +50,15 @@ function filled(fields: Fields, name: FieldName): Value | undefined {
   return has({ id: '', kind: 'book', fields }, name) ? fields[name] : undefined
 }
 
+const loud = (text: string) => text === text.toUpperCase() && text !== text.toLowerCase()
+const lightly = (a: Value, b: Value): boolean =>
+  typeof a === 'string' && typeof b === 'string' && loud(a) === loud(b) && foldWords(a) === foldWords(b)
+
 function fuller(name: FieldName, a: Value, b: Value): Side {
   if (FIELDS[name].type === 'names') return weighNames(b as Name[]) > weighNames(a as Name[]) ? 'theirs' : 'mine'
   if (FIELDS[name].type === 'date') return weighDate(b as SourceDate) > weighDate(a as SourceDate) ? 'theirs' : 'mine'
   const [mine, theirs] = [String(a), String(b)]
   // Words in capitals are less than the same words as they are written.
-  const loud = (text: string) => text === text.toUpperCase() && text !== text.toLowerCase()
   if (loud(mine) !== loud(theirs)) return loud(mine) ? 'theirs' : 'mine'
   return theirs.length > mine.length * 1.15 ? 'theirs' : 'mine'
 }

@@ -92,6 +92,7 @@ describe('a title looked up', () => {
     ['of another time', 'Bed shear stress in gated ponds', { year: 1987 }],
     ['with half its words', 'Bed linen in gated houses', {}],
     ['that nobody has', 'Qqx', {}],
+    ['of one whose name is a part of another’s', 'Bed shear stress in gated ponds', { family: 'Bell' }],
   ])('%s is not taken for it', async (_, value, more) => {
     const answer = await title(value, more)
     expect(answer.outcome).toBe('none')

@@ -56,6 +56,7 @@ export async function lookUp(catalogue: Catalogue, asked: AskedAs, limit: number
     return { outcome: 'none', says: `The catalogue has nothing under ${what}. Check it against the source, or type the details.` }
   if (answer.type === 'records') {
     const read = answer.items.slice(0, MOST).map(item => readRecord(item, type, value)).filter(one => one?.outcome === 'found')
+    if (answer.items.length && !read.length) return nonsense(what)
     return (
       read.find(one => isAsked(one.proposal.fields, asked))
       ?? { outcome: 'none', says: `The catalogue has no work that agrees with ${what}. Check it against the source, or keep it as it was typed.` }
@@ -67,13 +68,11 @@ export async function lookUp(catalogue: Catalogue, asked: AskedAs, limit: number
       ? { outcome: 'found', proposal: { ...proposal, where: value } }
       : { outcome: 'nonsense', says: `The page at ${value} says nothing of itself that could be read. Type its title instead.` }
   }
-  return (
-    readRecord(answer.item, type, value) ?? {
-      outcome: 'nonsense',
-      says: `The catalogue’s answer for ${what} could not be read as a source. Type the details instead.`,
-    }
-  )
+  return readRecord(answer.item, type, value) ?? nonsense(what)
 }
+
+const nonsense = (what: string): Outcome =>
+  ({ outcome: 'nonsense', says: `The catalogue’s answer for ${what} could not be read as a source. Type the details instead.` })
 
 /** Whether a record is the work that was asked for: next to its words, its first author, its year or the one beside it. */
 function isAsked(fields: Fields, { value, family, year }: AskedAs): boolean {
@@ -81,8 +80,13 @@ function isAsked(fields: Fields, { value, family, year }: AskedAs): boolean {
   const named = first?.family ?? first?.literal
   const theirs = fields.issued?.start?.year
   return isSameTitle(value, fields.title ?? '')
-    && (!family || !named || foldWords(named).includes(foldWords(family)) || foldWords(family).includes(foldWords(named)))
+    && (!family || !named || shareWord(family, named))
     && (year === undefined || theirs === undefined || Math.abs(year - theirs) <= 1)
+}
+/** "Marr" and "de Marr", but not "Li" and "Lister". */
+function shareWord(a: string, b: string): boolean {
+  const words = new Set(foldWords(a).split(' '))
+  return foldWords(b).split(' ').some(word => words.has(word))
 }
 /** Of so many words in both, as a share of all. */
 const ALIKE = 0.8

@@ -34,6 +34,9 @@ beforeAll(async () => {
     const url = new URL(asked.url!, 'http://x')
     if (url.searchParams.get('isbn') === '9789999901086') { answer.end(JSON.stringify([RECORD])); return }
     if (url.searchParams.get('title') === 'Working the tide') { answer.end(JSON.stringify([{ type: 'book', title: 'Tides' }, RECORD])); return }
+    // A title that is called as a way of misbehaving is answered so.
+    const asTitle = WAYS[`/10.5555/${url.searchParams.get('title')}`]
+    if (asTitle) { asTitle(asked, answer); return }
     const way = WAYS[url.pathname]
     if (way) way(asked, answer)
     else answer.writeHead(404).end()
@@ -71,6 +74,8 @@ describe('a catalogue over HTTP', () => {
   it('a title is asked for, and of what comes the one that agrees is taken', async () => {
     expect(await ask('Working the tide', 'title')).toMatchObject({ outcome: 'found', proposal: { fields: { title: 'Working the tide' } } })
     expect((await ask('Nobody wrote this', 'title')).outcome).toBe('none')
+    for (const [title, outcome] of [['page', 'nonsense'], ['half', 'down'], ['huge', 'down'], ['silent', 'slow'], ['broken', 'down']] as const)
+      expect([title, (await ask(title, 'title')).outcome]).toEqual([title, outcome])
   })
   it('its own network is not asked unless that is said', async () => expect((await ask('10.5555/book', 'doi', false)).outcome).toBe('down'))
   it('nor by a name that leads there', async () => {

@@ -1,13 +1,14 @@
 import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { deflateRawSync } from 'node:zlib'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import * as fc from 'fast-check'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { filesToPack, zipped } from '../../core/handin/archive/packing'
+import { filesToPack, zipFiles, zipped } from '../../core/handin/archive/packing'
 import { openArchive, readArchive, type Archive } from '../../core/handin/archive/reading'
 import { openPacked } from '../packed/open'
-import { archiveOf, packedArchive } from './packing'
+import { archiveOf, filesOf, packedArchive } from './packing'
 import { unpack, type Unpacked, type Wishes } from './unpacking'
 import { openDatabase, type Db } from './open'
 import { addPassage, removePassage } from './passages'
@@ -109,6 +110,15 @@ describe('a paper packed and unpacked', () => {
     expect(archiveOf(db).passages).toEqual([])
     expect(await take(db, file, { bringBack: true })).toMatchObject({ passages: 1, removed: 0 })
     expect(archiveOf(db).passages).toHaveLength(1)
+  })
+  it('packed by the machine’s own way it is the same', () => {
+    filled(db)
+    const parts: Uint8Array[] = []
+    zipFiles(filesOf(db), bytes => parts.push(bytes), undefined, (bytes, level) => deflateRawSync(bytes, { level }))
+    const [mine, own] = [unzipSync(Buffer.concat(parts)), unzipSync(packedArchive(db))]
+    // The time that it was made aside.
+    for (const files of [mine, own]) delete files['dendle.json']
+    expect(mine).toEqual(own)
   })
   it('has files for people and other programs beside its own', () => {
     const { paper } = filled(db)

@@ -2,7 +2,7 @@
 import { FIELDS, type FieldName } from '~~/core/source/fields'
 import type { Comparison } from '~~/core/source/merging'
 import { written } from '~/utils/written'
-import { inSentence } from '~/utils/words'
+import { fieldWords } from '~/utils/words'
 
 /** Two records of one source, field by field: where they differ, which word stands. */
 const props = defineProps<{ comparison: Comparison, mineWord: string, theirsWord: string }>()
@@ -27,7 +27,7 @@ const SIDES = ['mine', 'theirs'] as const
       v-if="!comparison.differ.length"
       class="text-soft"
     >
-      The two nowhere disagree{{ comparison.added.length ? `; ${comparison.added.map(name => inSentence(FIELDS[name].label)).join(', ')} will be added` : '' }}.
+      The two nowhere disagree{{ comparison.added.length ? `; ${fieldWords(comparison.added)} will be added` : '' }}.
     </p>
     <template v-else>
       <p class="mb-1 text-soft">
@@ -57,7 +57,7 @@ const SIDES = ['mine', 'theirs'] as const
         v-if="comparison.added.length"
         class="border-t border-rule pt-1.5 text-soft"
       >
-        Added: {{ comparison.added.map(name => inSentence(FIELDS[name].label)).join(', ') }}.
+        Added: {{ fieldWords(comparison.added) }}.
       </p>
     </template>
     <div class="mt-2 flex gap-5">

@@ -4,12 +4,11 @@ import { FIELDS, FIELD_NAMES, type FieldName } from '~~/core/source/fields'
 import { compareFields } from '~~/core/source/merging'
 import { labelFor } from '~~/core/source/kinds'
 import { missing } from '~~/core/source/model'
-import { foldWords } from '~~/core/text/filing'
 import { TRUSTS, type Trust } from '~~/core/intake/proposal'
 import type { TrayItem } from '~/stores/tray'
 import { INKS } from '~/utils/inks'
 import { written } from '~/utils/written'
-import { inSentence } from '~/utils/words'
+import { fieldWords, inSentence } from '~/utils/words'
 
 /** One proposed source: as a reference, what each detail comes from, what is missing, and whether the paper has it. */
 const props = defineProps<{ item: TrayItem }>()
@@ -39,23 +38,20 @@ const origins = computed(() =>
   ),
 )
 function named(names: readonly FieldName[]): string {
-  const first = names.slice(0, 3).map(name => inSentence(FIELDS[name].label)).join(', ')
+  const first = fieldWords(names.slice(0, 3))
   return names.length > 3 ? `${first} and ${names.length - 3} more` : first
 }
 /** What the catalogue says beside what was typed. */
 const looked = computed(() => {
   if (!props.item.found) return undefined
   const all = compareFields(props.item.proposal.fields, props.item.found.fields)
-  // Capitals and marks are the style's affair.
-  const isSame = (mine: unknown, theirs: unknown) => typeof mine === 'string' && typeof theirs === 'string' && foldWords(mine) === foldWords(theirs)
-  return { ...all, differ: all.differ.filter(({ mine, theirs }) => !isSame(mine, theirs)) }
+  return { ...all, differ: all.differ.filter(one => !one.lightly) }
 })
 const comparing = ref(false)
-const labels = (names: readonly FieldName[]) => names.map(name => inSentence(FIELDS[name].label)).join(', ')
 const foundWords = computed(() => {
   const { added = [], differ = [] } = looked.value ?? {}
   if (!added.length && !differ.length) return 'The catalogue says the same.'
-  const says = [differ.length ? `has otherwise: ${labels(differ.map(one => one.name))}` : '', added.length ? `adds: ${labels(added)}` : '']
+  const says = [differ.length ? `has otherwise: ${fieldWords(differ.map(one => one.name))}` : '', added.length ? `adds: ${fieldWords(added)}` : '']
   return `The catalogue ${says.filter(Boolean).join('; ')}.`
 })
 function takeFound(takeFrom: ReadonlySet<FieldName>) {

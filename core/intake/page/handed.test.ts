@@ -15,7 +15,9 @@ it.each(PAGES.map(page => [page.address, page] as const))('%s handed over is rea
   // An article with a DOI is the same every day.
   expect([undefined, DAY]).toContainEqual((accessed as { start?: unknown } | undefined)?.start)
   if (fields.doi) expect(accessed).toBeUndefined()
-  expect(got).toMatchObject({ address, marked: 'The pond filled twice a day.' })
+  expect(got).toMatchObject({ address, marked: 'The pond filled twice a day.', letters: 28 })
+  // What was marked beyond what comes is counted.
+  expect(hand({ address, html, marked: 'The pond', letters: 23_000 })).toMatchObject({ marked: 'The pond', letters: 23_000 })
 })
 
 it('a page that may change is read on the day it was handed over', () =>

@@ -1,5 +1,6 @@
 /** A pasted list as its references, one a piece: what a page needs to know whether it has a list before it. */
 import { stripRich } from '../../text/rich'
+import { PARTICLE } from '../../text/lists/particles'
 import { REFERENCE_HEADING } from '../draft/noticed'
 
 /** A sign at the head of an entry that repeats the names of the one before: —, ---, ______. */
@@ -40,11 +41,19 @@ function inSequence(lines: readonly string[]): boolean {
   return numbers.length > 1 && NUMBERED.test(lines[0]!) && numbers.every((n, i) => i === 0 || n === numbers[i - 1]! + 1)
 }
 
+/**
+ * A reference that begins with a small letter: a surname with its particle ("van der Berg, S.", "al-Khatib, Nadia",
+ * "d’Aubigny, M."), or a name that is written small ("hooks, bell. (1994)").
+ */
+const SMALL_HEAD = new RegExp(
+  `^(?:(?:(?:${PARTICLE}) )+\\p{Lu}|(?:al|el|an|ar|as|at|ad)[-\u2010]\\p{Lu}|[dl][’']\\p{Lu}`
+  + '|\\p{Ll}[\\p{L}’\'-]+, (?:\\p{L}\\.|\\p{Ll}+)(?: \\p{Lu}\\.)*\\.? (?:\\(|[“"]|\\p{Lu}))', 'u')
+
 /** A line begins a reference when the one before it came to an end and it begins as references do. */
 function startsReference(line: string, before: string): boolean {
   const bare = stripRich(line).replace(/^\*/u, '')
-  if (/^\p{Ll}/u.test(bare) && !/^(?:van|von|de|der|den|del|da|di|la|le|al|el|ter)\s/u.test(bare)) return false
-  if (/^(?:https?:|doi|vol\.|no\.|pp?\.|pages?\s|[Rr]etrieved|[Aa]ccessed|[Aa]vailable|In\s|\(|\d+[-–,]|&|and\s)/u.test(bare)) return false
+  if (/^\p{Ll}/u.test(bare) && !SMALL_HEAD.test(bare)) return false
+  if (/^(?:https?:|doi|vol\.|no\.|pp?\.|pages?\s|[Rr]etrieved|[Aa]ccessed|[Aa]vailable|In\s(?!\p{Ll})|\(|\d+[-–,]|&|and\s)/u.test(bare)) return false
   const ended =
     /[.!?”"’)\]*>]\s*$/u.test(before) || /https?:\/\/\S+$/u.test(before) || /10\.\d{4,}\/\S+$/u.test(before) || /\d$/u.test(before)
   if (!ended) return false
