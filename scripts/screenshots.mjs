@@ -44,6 +44,9 @@ Penhale, M. (2021) Estuary people. Bristol: Saltmarsh Press.`)
 await page.keyboard.press('Enter')
 await page.getByText(/In the tray: 3/).waitFor()
 await page.getByRole('button', { name: 'Details' }).nth(1).click()
+await page.getByRole('button', { name: /up by title/ }).click()
+await page.getByText(/The catalogue (?:has|adds)/).first().waitFor()
+await page.getByLabel('Close this message').first().click()
 await shot('gather-tray')
 await page.getByRole('button', { name: 'Drop all' }).click()
 await line.fill('10.5555/nowhere.1 10.5555/nonsense.1 10.5555/down.1')
@@ -132,7 +135,18 @@ await page.getByRole('option', { name: /^APA 7th/u }).click()
 await page.getByText('Saved').first().waitFor()
 await page.setViewportSize({ width: 400, height: 800 })
 await at(`${PAPER}/gather?source=demo-tremayne-2018`)
-await shot('narrow')
+// The window that the bookmark opens, at its own width.
+const read = {
+  address: 'https://coastcountry.example/2024/06/night-gate',
+  html: `<title>The Night Gate - Coast &amp; Country</title><meta property="og:title" content="The night gate"><meta property="og:type" content="article">
+<meta property="og:site_name" content="Coast &amp; Country"><meta name="author" content="Delphine Marr"><meta property="article:published_time" content="2024-06-11">`,
+  marked: 'The gate was shut at night, and the water did the rest.',
+}
+await page.setViewportSize({ width: 560, height: 680 })
+await at(`/take#${encodeURIComponent(JSON.stringify(read))}`)
+await page.getByTestId('handed').waitFor()
+await shot('bookmark')
+await page.setViewportSize({ width: 400, height: 800 })
 await at(`${PAPER}/write`)
 await page.locator('.citation').nth(1).click()
 await shot('write-narrow')

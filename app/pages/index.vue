@@ -24,6 +24,9 @@ const form = useForm({
   validators: { onSubmit: z.object({ title: titleSchema, style: z.string(), sort: z.string() }) },
   onSubmit: ({ value }) => notices.attempt(async () => {
     const made = await request<{ id: string }>('POST', '/api/papers', value)
+    // Begun: the line is free for another, and its draft is gone before this page is.
+    form.reset()
+    await nextTick()
     await navigateTo(`/papers/${made.id}/gather`)
   }),
 })

@@ -2,14 +2,14 @@
 import { composeAlone } from '~~/core/compose/compose'
 import { readHanded, type Handed } from '~~/core/intake/page/handed'
 import { Duplicates } from '~~/core/source/duplicates'
-import { kindOf, labelFor } from '~~/core/source/kinds'
+import { kindOf } from '~~/core/source/kinds'
 import { missing, type Source } from '~~/core/source/model'
 import { styleOf } from '~~/core/styles'
 import { plainTitle } from '~~/core/sheet/title'
 import type { Workspace } from '~/saving/held'
 import { pageTitles } from '~/titles/page'
 import { request } from '~/utils/request'
-import { inSentence } from '~/utils/words'
+import { fieldWords } from '~/utils/words'
 
 /** The small window that the bookmark opens: a page's reference, shown before anything is taken. Whoever opened it can only propose. */
 interface Row { id: string, title: string, style: string }
@@ -64,8 +64,8 @@ const host = computed(() => new URL(given.value!.address).host)
 const source = computed(() => ({ id: 'handed', kind: given.value!.proposal.kind, fields: given.value!.proposal.fields }))
 const runs = computed(() => { const set = composeAlone(style.value, source.value); return set.reference ?? set.parenthetical })
 const doubts = computed(() => {
-  const holes = missing(source.value).map(name => inSentence(labelFor(source.value.kind, name)))
-  return [holes.length ? `Missing: ${holes.join(', ')}.` : '', ...given.value!.proposal.doubts].filter(Boolean).join(' ')
+  const holes = fieldWords(missing(source.value), source.value.kind)
+  return [holes ? `Missing: ${holes}.` : '', ...given.value!.proposal.doubts].filter(Boolean).join(' ')
 })
 
 // Taking -------------------------------------------------------------------------------------------------------------

@@ -151,6 +151,10 @@ test('from typed sources to a document', async ({ page }) => {
   await expect(sheet.locator('.citation')).toHaveText(['(Harrow 104–06)', 'Oduya and Larch'])
   await page.getByRole('link', { name: /Gather$/u }).click()
   await expect(page.getByRole('list', { name: 'Sources' }).getByRole('listitem')).toHaveCount(3)
+  // On the Desk the line is free for another paper.
+  await page.getByRole('link', { name: 'Dendle: to the Desk' }).click()
+  await expect(page.getByRole('link', { name: /What the Lock Keeper Knew/u })).toBeVisible()
+  await expect(page.getByLabel('Title of a new paper')).toHaveValue('')
 })
 
 test('a citation is changed, undone and removed on the sheet', async ({ page }) => {

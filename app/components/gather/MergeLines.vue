@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { FIELDS, type FieldName } from '~~/core/source/fields'
+import type { FieldName } from '~~/core/source/fields'
+import { labelFor, type KindId } from '~~/core/source/kinds'
 import type { Comparison } from '~~/core/source/merging'
 import { written } from '~/utils/written'
 import { fieldWords } from '~/utils/words'
 
 /** Two records of one source, field by field: where they differ, which word stands. */
-const props = defineProps<{ comparison: Comparison, mineWord: string, theirsWord: string }>()
+const props = defineProps<{ comparison: Comparison, kind: KindId, mineWord: string, theirsWord: string }>()
 const emit = defineEmits<{ merge: [take: ReadonlySet<FieldName>], cancel: [] }>()
 const take = ref(new Set<FieldName>(props.comparison.differ.filter(d => d.fuller === 'theirs').map(d => d.name)))
 function choose(name: FieldName, theirs: boolean) {
@@ -27,7 +28,7 @@ const SIDES = ['mine', 'theirs'] as const
       v-if="!comparison.differ.length"
       class="text-soft"
     >
-      The two nowhere disagree{{ comparison.added.length ? `; ${fieldWords(comparison.added)} will be added` : '' }}.
+      The two nowhere disagree{{ comparison.added.length ? `; ${fieldWords(comparison.added, kind)} will be added` : '' }}.
     </p>
     <template v-else>
       <p class="mb-1 text-soft">
@@ -39,13 +40,13 @@ const SIDES = ['mine', 'theirs'] as const
         class="grid gap-x-4 border-t border-rule py-1.5 sm:grid-cols-[110px_1fr]"
       >
         <legend class="sr-only">
-          {{ FIELDS[difference.name].label }}
+          {{ labelFor(kind, difference.name) }}
         </legend>
-        <span class="font-semibold">{{ FIELDS[difference.name].label }}</span>
+        <span class="font-semibold">{{ labelFor(kind, difference.name) }}</span>
         <PartsTiles
           v-slot="{ option }"
           row
-          :label="`${FIELDS[difference.name].label}: which stands`"
+          :label="`${labelFor(kind, difference.name)}: which stands`"
           :options="SIDES"
           :model-value="take.has(difference.name) ? 'theirs' : 'mine'"
           @update:model-value="choose(difference.name, $event === 'theirs')"
@@ -57,7 +58,7 @@ const SIDES = ['mine', 'theirs'] as const
         v-if="comparison.added.length"
         class="border-t border-rule pt-1.5 text-soft"
       >
-        Added: {{ fieldWords(comparison.added) }}.
+        Added: {{ fieldWords(comparison.added, kind) }}.
       </p>
     </template>
     <div class="mt-2 flex gap-5">

@@ -66,6 +66,7 @@ const rest = ({ brief, says }: Finding): string => (says.startsWith(`${brief}.`)
         v-if="twin && finding.other"
         class="basis-full"
         :comparison="compareFields(twin.fields, source.fields)"
+        :kind="source.kind"
         mine-word="the other"
         theirs-word="this one"
         @merge="merge"

@@ -8,7 +8,7 @@ import { TRUSTS, type Trust } from '~~/core/intake/proposal'
 import type { TrayItem } from '~/stores/tray'
 import { INKS } from '~/utils/inks'
 import { written } from '~/utils/written'
-import { fieldWords, inSentence } from '~/utils/words'
+import { fieldWords } from '~/utils/words'
 
 /** One proposed source: as a reference, what each detail comes from, what is missing, and whether the paper has it. */
 const props = defineProps<{ item: TrayItem }>()
@@ -22,7 +22,7 @@ const merging = ref(false)
 const source = computed(() => ({ id: 'tray', kind: props.item.proposal.kind, fields: props.item.proposal.fields }))
 const alone = computed(() => composeAlone(store.style, source.value))
 const same = computed(() => (props.item.same ? owned.byId.get(props.item.same.id) : undefined))
-const holes = computed(() => missing(source.value).map(name => inSentence(labelFor(props.item.proposal.kind, name))))
+const holes = computed(() => fieldWords(missing(source.value), props.item.proposal.kind))
 const given = computed(() => FIELD_NAMES.filter(name => props.item.proposal.fields[name] !== undefined))
 const WORDS: Record<Trust, string> = {
   catalogue: 'from the catalogue',
@@ -38,7 +38,7 @@ const origins = computed(() =>
   ),
 )
 function named(names: readonly FieldName[]): string {
-  const first = fieldWords(names.slice(0, 3))
+  const first = fieldWords(names.slice(0, 3), props.item.proposal.kind)
   return names.length > 3 ? `${first} and ${names.length - 3} more` : first
 }
 /** What the catalogue says beside what was typed. */
@@ -51,7 +51,7 @@ const comparing = ref(false)
 const foundWords = computed(() => {
   const { added = [], differ = [] } = looked.value ?? {}
   if (!added.length && !differ.length) return 'The catalogue says the same.'
-  const says = [differ.length ? `has otherwise: ${fieldWords(differ.map(one => one.name))}` : '', added.length ? `adds: ${fieldWords(added)}` : '']
+  const says = [differ.length ? `has otherwise: ${fieldWords(differ.map(one => one.name), props.item.proposal.kind)}` : '', added.length ? `adds: ${fieldWords(added, props.item.proposal.kind)}` : '']
   return `The catalogue ${says.filter(Boolean).join('; ')}.`
 })
 function takeFound(takeFrom: ReadonlySet<FieldName>) {
@@ -98,10 +98,10 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
           </template>
         </p>
         <p
-          v-if="holes.length || item.proposal.doubts.length"
+          v-if="holes || item.proposal.doubts.length"
           class="text-small text-madder"
         >
-          {{ [holes.length ? `Missing: ${holes.join(', ')}.` : '', ...item.proposal.doubts].filter(Boolean).join(' ') }}
+          {{ [holes ? `Missing: ${holes}.` : '', ...item.proposal.doubts].filter(Boolean).join(' ') }}
         </p>
         <p
           v-if="looked"
@@ -153,6 +153,7 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
     <GatherMergeLines
       v-if="comparing && looked"
       :comparison="looked"
+      :kind="item.proposal.kind"
       mine-word="as it was typed"
       theirs-word="the catalogue"
       @merge="takeFound"
@@ -161,6 +162,7 @@ function merge(takeFrom: ReadonlySet<FieldName>) {
     <GatherMergeLines
       v-if="merging && same && differ"
       :comparison="differ"
+      :kind="item.proposal.kind"
       mine-word="yours"
       theirs-word="this one"
       @merge="merge"

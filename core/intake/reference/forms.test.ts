@@ -23,6 +23,12 @@ const said = (fields: Fields, wanted: Said): Said => Object.fromEntries(Object.k
 
 describe('the styles’ own forms', () => {
   it.each<[string, string, KindId, Said]>([
+    ['a name written small', 'larch, tamsin. (1994). <i>Writing the shore</i>. Lowwater Books.', 'book', { author: 'larch, tamsin', title: 'Writing the shore' }],
+    ['its initial', 'larch, t. <i>Writing the Shore</i>. Lowwater Books, 1994.', 'book', { author: 'larch, t.', publisher: 'Lowwater Books' }],
+    [
+      'one that begins with In', 'In the shadow of the mill. (2019). <i>Coast & Country</i>, <i>3</i>(1), 4–9.', 'journal-article',
+      { author: undefined as never, title: 'In the shadow of the mill', container: 'Coast & Country' },
+    ],
     [
       'APA article',
       'Okonjo, A. R., & Thorne, G. (2016). What the sluice gate knows: Oral histories of three estuaries. <i>Journal of Estuary Heritage</i>, <i>9</i>(3), 210–238. https://doi.org/10.5555/jeh.2016.0903',

@@ -43,6 +43,15 @@ export function headAndDate(peeler: Peeler) {
     takeLeadingDate(peeler)
     return
   }
+  // A name that is written small: "larch, tamsin. (1994)", "larch, t. Writing the shore."
+  const small = /^(\p{Ll}[\p{L}’'-]+), (\p{L}\.(?: \p{L}\.)*|\p{Ll}[\p{L}’'-]*)\.?\s+(?=[(“"\p{Lu}])/u.exec(text)
+  if (small && !rest.slice(0, small[1]!.length).isItalic) {
+    const [, family, given] = small
+    peeler.set('author', [{ family: family!, given: given! }])
+    peeler.rest = rest.slice(small[0].length - (text[small[0].length] === '(' ? 1 : 0))
+    takeLeadingDate(peeler)
+    return
+  }
   // One name alone: "Sorrel. To the drone in October. In: …".
   const alone = /^(\p{Lu}\p{Ll}{2,14})\.\s(?!In\b)(?=\p{Lu}[^.]{3,200}[.?!]\s\S)/u.exec(text)
   if (alone && !rest.slice(0, alone[1]!.length).isItalic && !looksLikeGroup(alone[1]!) && /^[^.]{3,200}[.?!]\s(?:In:|[^.]{2,60}, (?:translator|trans|editor|ed)\b)/u.test(text.slice(alone[0].length))) {

@@ -151,6 +151,7 @@ if (import.meta.client) {
     <GatherMergeLines
       v-if="merging.pair.value"
       :comparison="compareFields(merging.pair.value.keep.fields, merging.pair.value.drop.fields)"
+      :kind="merging.pair.value.keep.kind"
       :mine-word="`${merging.pair.value.keep.key}, which stays`"
       :theirs-word="merging.pair.value.drop.key"
       @merge="merging.merge"
