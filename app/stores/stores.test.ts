@@ -3,16 +3,11 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Proposal } from '~~/core/intake/proposal'
 import type { DocNode } from '~~/core/sheet/document'
+import { browser } from './in-memory'
 import { request, RequestError, Unreachable } from '~/utils/request'
 
 vi.mock('~/utils/request', async original => ({ ...await original<object>(), request: vi.fn() }))
-const browser = new Map<string, unknown>()
-vi.mock('idb-keyval', () => ({
-  get: (key: string) => Promise.resolve(browser.get(key)),
-  set: (key: string, value: unknown) => Promise.resolve(browser.set(key, value)),
-  del: (key: string) => Promise.resolve(browser.delete(key)),
-  keys: () => Promise.resolve([...browser.keys()]),
-}))
+vi.mock('idb-keyval', () => import('./in-memory'))
 
 const { usePaper } = await import('./paper')
 const { useText } = await import('./text')

@@ -13,11 +13,11 @@ import { Duplicates, type SameBy } from '~~/core/source/duplicates'
 import { compareFields, mergeFields } from '~~/core/source/merging'
 import type { FieldName } from '~~/core/source/fields'
 import type { KindId } from '~~/core/source/kinds'
-import { request } from '~/utils/request'
 import { count } from '~/utils/words'
 import { startTask } from '~/workers/start'
 import type { Given, ReadBack } from '~/workers/intake.worker'
 import { within } from '~/workers/within'
+import { ask, askEach, type Question, type Refusal } from './asking'
 import { useNotices } from './notices'
 import { usePaper } from './paper'
 import { useSources, type PaperSource } from './sources'
@@ -34,10 +34,6 @@ export interface TrayItem {
   /** What the catalogue has under its title, beside what was typed. */
   found?: Proposal
 }
-/** What the catalogue is asked: an identifier, or a title with who leads it and its year. */
-interface Question { type: Identifier['type'] | 'title', value: string, family?: string, year?: number }
-/** Why it has no answer: nothing there, or nobody who could be asked. */
-interface Refusal extends Problem { outcome: string }
 /** What is being taken in: each item of the tray with the id that its source has, so that it can be gone on with. */
 type Taking = { item: string, source: string }[]
 interface Kept { items: TrayItem[], problems: Problem[], taking?: Taking }
@@ -117,6 +113,15 @@ export const useTray = defineStore('tray', () => {
     keep()
   }
 
+  /** In the tray of a paper that is not open now. */
+  async function layElsewhere(of: string, proposals: readonly Proposal[], wrong: readonly Problem[]) {
+    if (!proposals.length && !wrong.length) return
+    const kept = await get<Kept>(home(of)).catch(() => undefined) ?? { items: [], problems: [] }
+    const last = Math.max(0, ...kept.items.map(item => Number(item.id)))
+    const items = [...kept.items, ...proposals.map((proposal, i) => ({ id: String(last + 1 + i), proposal }))]
+    await set(home(of), { ...kept, items, problems: [...kept.problems, ...wrong] })
+  }
+
   // Coming in --------------------------------------------------------------------------------------------------------
 
   /** Takes anything: text, rich text, a file's bytes. Returns what it was, or undefined when it was given up. */
@@ -176,49 +181,44 @@ export const useTray = defineStore('tray', () => {
     }
   }
 
-  /**
-   * Asks the catalogue about each of several, four at a time. Answers stand where the questions stood; given up, there are
-   * those that had come until then.
-   */
-  async function askEach<T, A>(asked: readonly T[], says: string, ask: (one: T) => Promise<A>): Promise<(A | undefined)[]> {
-    let done = 0
+  /** Asks the catalogue about each of several; given up, there are the answers that had come until then. */
+  async function asking<T>(asked: readonly T[], says: string, question: (one: T) => Question) {
+    const of = paperId
     let going = true
     const given = new Promise<void>((resolve) => { cancel = () => { going = false; resolve() } })
     doing.value = { says, done: 0 }
-    const answers: (A | undefined)[] = asked.map(() => undefined)
-    const queue = asked.map((one, i) => ({ one, i }))
-    const some = async () => {
-      for (let job = queue.shift(); job && going; job = queue.shift()) {
-        const answer = await ask(job.one)
-        if (!going) return
-        answers[job.i] = answer
-        doing.value = { says, done: ++done / asked.length }
-      }
-    }
-    await Promise.race([Promise.all([some(), some(), some(), some()]), given])
+    const answers = await askEach(asked.map(question), given, (done) => { if (going) doing.value = { says, done } })
     if (!going) useNotices().say('Given up. What had been found until then lies in the tray.')
+    // Another paper's tray is open by now: what it does is its own.
+    if (paperId !== of) return answers
     doing.value = undefined
     cancel = undefined
     return answers
   }
   /** Looks identifiers up; what is not found is named. */
   async function lookUp(identifiers: readonly Identifier[]) {
+    const of = paperId
     const says = identifiers.length === 1 ? `Looking up ${identifiers[0]!.value}` : `Looking up ${count(identifiers.length, 'identifier')}`
-    const answers = (await askEach(identifiers, says, ask)).filter(answer => answer !== undefined)
-    lay(answers.filter(answer => 'kind' in answer), answers.filter((answer): answer is Refusal => 'outcome' in answer).map(({ where, what }) => ({ where, what })))
+    const answers = (await asking(identifiers, says, one => one)).filter(answer => answer !== undefined)
+    const found = answers.filter(answer => 'kind' in answer)
+    const wrong = answers.filter((answer): answer is Refusal => 'outcome' in answer).map(({ where, what }) => ({ where, what }))
+    if (paperId === of) lay(found, wrong)
+    else await layElsewhere(of, found, wrong)
   }
+  /** A title that says something. */
+  const SHORTEST = 3
   /** What was typed or pasted without an identifier, and has a title to be looked up by. */
   const unconfirmed = computed(() => items.value.filter(({ proposal: { fields, from }, found, same }) =>
-    !found && !same && typeof fields.title === 'string' && !fields.doi && !fields.isbn && from.title?.by !== 'catalogue'))
+    !found && !same && (fields.title?.trim().length ?? 0) >= SHORTEST && !fields.doi && !fields.isbn && from.title?.by !== 'catalogue'))
   /** Looks a pasted list up by its titles: what the catalogue has lies beside what was typed, and changes nothing in it. */
   async function lookUpTitles() {
     const asked = unconfirmed.value
     const of = paperId
-    const answers = await askEach(asked, `Looking up ${count(asked.length, 'title')}`, ({ proposal: { fields } }) => {
+    const answers = await asking(asked, `Looking up ${count(asked.length, 'title')}`, ({ proposal: { fields } }) => {
       const first = (fields.author ?? fields.editor)?.[0]
       const family = first?.family ?? first?.literal
       const year = fields.issued?.start?.year
-      return ask({ type: 'title', value: fields.title!.slice(0, 2000), ...(family ? { family } : {}), ...(year ? { year } : {}) })
+      return { type: 'title', value: fields.title!.slice(0, 2000), ...(family ? { family: family.slice(0, 200) } : {}), ...(year ? { year } : {}) }
     })
     if (paperId !== of) return
     const found = new Map(asked.flatMap((item, i) => { const answer = answers[i]; return answer && 'kind' in answer ? [[item.id, answer] as const] : [] }))
@@ -247,13 +247,6 @@ export const useTray = defineStore('tray', () => {
     const doubts = compareFields(fields, found.fields).differ.some(one => !one.lightly) ? proposal.doubts : []
     put({ ...proposal, fields, from, doubts }, undefined)
     undo.did('Taken from the catalogue.', async () => put(proposal, found))
-  }
-  async function ask({ type, value, family, year }: Question): Promise<Proposal | Refusal> {
-    try {
-      const answer = await request<{ outcome: string, proposal?: Proposal, says?: string }>('POST', '/api/catalogue', { type, value, family, year })
-      return answer.proposal ?? { where: value, what: answer.says ?? 'was not found.', outcome: answer.outcome }
-    }
-    catch (error) { return { where: value, what: `could not be looked up: ${(error as Error).message}`, outcome: 'down' } }
   }
   /** A PDF that names its DOI is looked up: what the catalogue says lies beside what was read. */
   async function beside(read: readonly Proposal[]) {
