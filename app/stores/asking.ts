@@ -23,7 +23,9 @@ const AT_ONCE = 4
  * Answers stand where the questions stood; those that came before it was given up.
  * @param givenUp resolves when nobody waits any longer @param told how many are answered, from 0 to 1
  */
-export async function askEach(questions: readonly Question[], givenUp: Promise<void>, told: (done: number) => void): Promise<(Answer | undefined)[]> {
+export async function askEach(
+  questions: readonly Question[], givenUp: Promise<void>, told: (done: number) => void,
+): Promise<(Answer | undefined)[]> {
   let done = 0
   let going = true
   const answers: (Answer | undefined)[] = questions.map(() => undefined)
