@@ -2,11 +2,11 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { expect, it, vi } from 'vitest'
 import type { DocNode } from '~~/core/sheet/document'
-import { browser } from './in-memory'
+import { browser } from '../../tests/unit/in-memory'
 import { request } from '~/utils/request'
 
 vi.mock('~/utils/request', async original => ({ ...await original<object>(), request: vi.fn() }))
-vi.mock('idb-keyval', () => import('./in-memory'))
+vi.mock('idb-keyval', () => import('../../tests/unit/in-memory'))
 /** Locks of the browser: those of windows that are being closed are free once `closed` is called. */
 const closing = new Set<string>()
 const waiting: (() => void)[] = []

@@ -3,11 +3,11 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Proposal } from '~~/core/intake/proposal'
 import type { DocNode } from '~~/core/sheet/document'
-import { browser } from './in-memory'
+import { browser } from '../../tests/unit/in-memory'
 import { request, RequestError, Unreachable } from '~/utils/request'
 
 vi.mock('~/utils/request', async original => ({ ...await original<object>(), request: vi.fn() }))
-vi.mock('idb-keyval', () => import('./in-memory'))
+vi.mock('idb-keyval', () => import('../../tests/unit/in-memory'))
 
 const { usePaper } = await import('./paper')
 const { useText } = await import('./text')

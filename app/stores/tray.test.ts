@@ -3,10 +3,10 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, expect, it, vi } from 'vitest'
 import type { Proposal } from '~~/core/intake/proposal'
 import { request } from '~/utils/request'
-import { browser } from './in-memory'
+import { browser } from '../../tests/unit/in-memory'
 
 vi.mock('~/utils/request', async original => ({ ...await original<object>(), request: vi.fn() }))
-vi.mock('idb-keyval', () => import('./in-memory'))
+vi.mock('idb-keyval', () => import('../../tests/unit/in-memory'))
 const { usePaper } = await import('./paper')
 const { useTray } = await import('./tray')
 const { useUndo } = await import('./undo')
