@@ -78,6 +78,20 @@ export const CHECKS = {
     'place',
   ),
   'citations.page-outside': fault('citations', 'A page outside the source', 'The [kind] runs from [first] to [last].', 'place'),
+  'citations.backwards': fault('citations', 'A range that runs backwards', '[range]: the lower page comes first.', 'place'),
+  'citations.side-by-side': fault(
+    'citations',
+    'Two citations side by side',
+    'Works that are cited for the same words stand in one citation.',
+    'form',
+  ),
+  'citations.number-none': fault('citations', 'A number that the list does not have', 'The list has [count], and nothing in it is [given].', 'correspondence'),
+  'citations.address': fault(
+    'citations',
+    'An address for a citation',
+    'An address stands in the list. The text says who wrote it, as every citation does.',
+    'form',
+  ),
   'citations.page-of-none': question('citations', 'A page of what has none', 'A [kind] has no pages: give a paragraph, a heading or a time.', 'place'),
   'citations.looks-back': fault('citations', 'A word that only looks back', '“[word]” is not used here: the source is named again.', 'form'),
   'citations.named-twice': fault('citations', 'Named already', 'The sentence names [who] already.', 'narrative'),
@@ -175,6 +189,18 @@ export const CHECKS = {
     'Straight quotation marks and apostrophes are for typewriters and code: [count] in the paper.',
     'marks',
   ),
+  'quotations.before-citation': fault(
+    'quotations',
+    'A stop before the citation',
+    'Where a citation follows the closing quotation mark, the sentence’s stop comes after the citation.',
+    'short',
+  ),
+  'quotations.points-first': fault(
+    'quotations',
+    'Points at the beginning',
+    'A quotation begins with its first word: that something stands before it goes without saying.',
+    'accuracy',
+  ),
   'quotations.unclosed': fault(
     'quotations',
     'A mark without its other half',
@@ -244,6 +270,8 @@ export const CHECKS = {
   'page.spaces': fault('page', 'Doubled spaces', 'One space between words, and one after a full stop.', 'spacing'),
   'page.space-before': fault('page', 'A space before a mark', 'No space stands before [mark].', 'spacing'),
   'page.no-space': fault('page', 'No space after a mark', 'A space follows [mark].', 'spacing'),
+  'page.dash': fault('page', 'Hyphens for a dash', 'Two hyphens are a typewriter’s dash.', 'spacing'),
+  'page.doubled': fault('page', 'A mark twice', '[mark] stands twice.', 'spacing'),
   'page.number': fault(
     'page',
     'A page number in the text',
@@ -262,6 +290,12 @@ export const CHECKS = {
     'page',
     'A heading in bold type',
     'This line looks like a heading and is a paragraph in bold. As a heading it is set by its level.',
+    'headings',
+  ),
+  'page.heading-capitals': fault(
+    'page',
+    'A heading in capitals',
+    'This line looks like a heading and is a paragraph in capitals. As a heading it is set by its level.',
     'headings',
   ),
   'page.appendix-typed': fault(

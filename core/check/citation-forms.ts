@@ -7,6 +7,7 @@ import { blockBecomes, splice } from './mending'
 import { blotted, sentenceAt, type LineCitation } from './reading'
 import { citationAt, cut, shown, wordsAt, type BlockRule, type Found } from './setting'
 import { eachCitation, reform, saidIn } from './citation-rules'
+import { nameOf } from './typed'
 
 export const repeated: BlockRule = setting => eachCitation(setting, (line, citation) => {
   const { items } = citation.data
@@ -64,6 +65,20 @@ export const namedTwice: BlockRule = (setting) => {
     if (style.citation.system === 'author-page' && !item.locator) return []
     const { from } = line.sentences[sentenceAt(line, citation.at)] ?? { from: 0 }
     const before = blotted(line).slice(from, citation.at)
+    const cited = line.citations.filter(one => one.at >= from && one.at < citation.at)
+      .some(({ data }) => data.form === 'narrative' && data.items.some(({ id }) => id === item.id))
+    // Cited by name a moment ago in the same sentence, with its year (APA 7, 8.16; Chicago 18, 13.111).
+    if (cited) return [{
+      check: 'citations.named-twice',
+      with: { who: nameOf(source) },
+      excerpt: cut(shown(line, setting.printed, from, citation.at + 1).trim().slice(-110)),
+      where: citationAt(citation),
+      fix: item.locator && style.citation.placeAlone
+        ? reform(setting, line, citation, { ...citation.data, form: 'place-alone' }, 'Keep the page alone')
+        : { label: 'Take it out', change: blockBecomes(splice(setting.block, line.path, [{
+            from: citation.at - (/\s$/u.test(line.text.slice(0, citation.at)) ? 1 : 0), to: citation.at + 1, put: '',
+          }])) },
+    }]
     const said = saidIn(before, source)
     return said
       ? [
@@ -85,6 +100,23 @@ export const namedTwice: BlockRule = (setting) => {
       : []
   })
 }
+
+/** Two citations with nothing between them: one names them both (APA 7, 8.12; MLA Handbook 9, 6.30; Chicago 18, 13.58 and 13.124). */
+export const sideBySide: BlockRule = setting => setting.reading.lines.flatMap(line => line.citations.flatMap((citation, i): Found[] => {
+  const last = line.citations[i - 1]
+  const joins = (one: LineCitation) => one.data.items.length > 0 && one.data.form === 'parenthetical' && !one.data.words
+  if (!last || !joins(last) || !joins(citation) || !/^[ \u00A0]?$/u.test(line.text.slice(last.at + 1, citation.at))) return []
+  const data = { ...last.data, items: [...last.data.items, ...citation.data.items] }
+  return [{
+    check: 'citations.side-by-side',
+    excerpt: cut(`${setting.printed(last)} ${setting.printed(citation)}`.trim()),
+    where: citationAt(citation),
+    certain: true,
+    fix: { label: 'Make it one', change: blockBecomes(splice(setting.block, line.path, [
+      { from: last.at, to: citation.at + 1, put: [{ type: 'citation', attrs: { id: last.id, data } }] },
+    ])) },
+  }]
+}))
 
 /** The same work again in a paragraph, where the style lets its place stand alone. */
 export const again: BlockRule = (setting) => {

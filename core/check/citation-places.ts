@@ -24,6 +24,16 @@ export const outside: BlockRule = setting => eachCitation(setting, (_, citation)
     : []
 }))
 
+/** "pp. 20–14". */
+export const backwards: BlockRule = setting => eachCitation(setting, (_, citation) => citation.data.items.flatMap((item): Found[] => {
+  if (!item.locator) return []
+  const turned = placesOf(item.locator).filter(one => one.label === 'page').flatMap(one => one.place.split(','))
+    .find(one => { const range = pageRange(one); return range && range.last < range.first })
+  return turned
+    ? [{ check: 'citations.backwards', with: { range: turned.trim() }, excerpt: cut(setting.printed(citation)), where: citationAt(citation) }]
+    : []
+}))
+
 /** A page of what has none: a film is cited by its time, a page of a site by a paragraph or a heading (APA 7, 8.13 and 8.28). */
 export const ofPageless: BlockRule = setting => eachCitation(setting, (_, citation) => citation.data.items.flatMap((item): Found[] => {
   const source = setting.paper.sourceOf(item.id)

@@ -5,7 +5,7 @@ import { marksIn } from '../intake/marks'
 import { readAllMarks } from '../intake/draft/citations'
 import type { DocNode } from '../sheet/document'
 import { readLocator } from '../source/locators'
-import type { Source } from '../source/model'
+import { textOf, type Source } from '../source/model'
 import { isCommon } from '../text/capitals'
 import { matchesOf } from '../text/matches'
 import { plain } from '../text/runs'
@@ -39,6 +39,12 @@ function readerOf(paper: BlockSetting['paper']): TypedReader {
   let reader = readers.get(paper)
   if (!reader) readers.set(paper, reader = new TypedReader(paper.sources, paper.style.citation.system, paper.numbered))
   return reader
+}
+
+/** Where citations are typed in a line, whether they have a source or not. */
+export const typedIn = ({ paper }: BlockSetting, { text }: Line): readonly { from: number, to: number }[] => {
+  const matched = readerOf(paper).matched(text)
+  return [...matched, ...readerOf(paper).unmatched(text, matched)]
 }
 
 /** The block with a stretch of a line made a citation. */
@@ -75,7 +81,7 @@ export const typed: BlockRule = ({ reading, block, paper }) => reading.lines.fla
     excerpt: cut(match[0]),
     where: wordsAt(line, match.index, match.index + match[0].length),
   }))
-  const lost = reader.unmatched(line.text, [...matched, ...rangesOf(line.text)]).map(({ from, to, name, year, near }): Found => {
+  const lost = reader.unmatched(line.text, [...matched, ...rangesOf(line.text)]).map(({ from, to, name, year, near, among }): Found => {
     const excerpt = cut(line.text.slice(from, to))
     const who = [name, year].filter(Boolean).join(' ')
     if (!near) return { check: 'citations.no-source', with: { who }, excerpt, where: wordsAt(line, from, to) }
@@ -88,7 +94,7 @@ export const typed: BlockRule = ({ reading, block, paper }) => reading.lines.fla
       with: { listed: nameOf(near), typed: who },
       excerpt,
       where: wordsAt(line, from, to),
-      fix: { label: `Cite ${nameOf(near)}`, change: blockBecomes(citedThere(block, line, { from, to }, data, idFor(line, from))) },
+      ...(among ? {} : { fix: { label: `Cite ${nameOf(near)}`, change: blockBecomes(citedThere(block, line, { from, to }, data, idFor(line, from))) } }),
     }
   })
   return [...said, ...atSecondHand, ...lost]
@@ -100,6 +106,42 @@ const NUMBER_TYPED = /\[(\d{1,3})\]/gu
 const SECOND_HAND = /\((?=[^()]{0,200}\b(?:cited|quoted|qtd\.) (?:in|by) )[^()]{3,260}\)/gu
 
 const rangesOf = (text: string) => matchesOf(text, SECOND_HAND).map(match => ({ from: match.index, to: match.index + match[0].length }))
+
+/** A number in brackets that the list does not reach. */
+export const aboveList: BlockRule = ({ reading, paper }) => {
+  const { numbered } = paper
+  if (!numbered.length || paper.numberedAsGiven) return []
+  return reading.lines.flatMap(line => matchesOf(line.text, NUMBER_TYPED)
+    .filter(match => Number(match[1]) > numbered.length && Number(match[1]) < 400)
+    .map((match): Found => ({
+      check: 'citations.number-none',
+      with: { count: numbered.length === 1 ? 'one work' : `${numbered.length} works`, given: match[0] },
+      excerpt: cut(line.text.slice(Math.max(0, match.index - 40), match.index + match[0].length).replace(/^\S*\s/u, '')),
+      where: wordsAt(line, match.index, match.index + match[0].length),
+    })))
+}
+
+/** "(https://lodenotes.example/clearing)": an address where a citation stands. */
+export const addresses: BlockRule = ({ reading, block, paper }) => {
+  if (!paper.sources.length) return []
+  return reading.lines.flatMap(line => (line.kind === 'heading' ? [] : matchesOf(line.text, ADDRESS).map((match): Found => {
+    const wanted = sameAddress(match[1]!)
+    const meant = paper.sources.filter(source => sameAddress(textOf(source, 'url')) === wanted || sameAddress(textOf(source, 'doi')) === wanted)
+    const [from, to] = [match.index, match.index + match[0].length]
+    const data: LineCitation['data'] = { items: [{ id: meant[0]?.id ?? '', locator: undefined }], form: 'parenthetical' }
+    return {
+      check: 'citations.address',
+      excerpt: cut(match[0]),
+      where: wordsAt(line, from, to),
+      ...(meant.length === 1
+        ? { fix: { label: `Cite ${nameOf(meant[0]!)}`, change: blockBecomes(citedThere(block, line, { from, to }, data, idFor(line, from))) } }
+        : {}),
+    }
+  })))
+}
+const ADDRESS = /\((?:(?:from|source|see|retrieved from|available at):? )?((?:https?:\/\/|www\.)[^\s()]{4,400})\)/giu
+const sameAddress = (address: string): string =>
+  address.toLowerCase().replace(/^(?:https?:\/\/)?(?:(?:www|dx)\.)?(?:doi\.org\/)?/u, '').replace(/(?<![/.])[/.]+$/u, '')
 
 /** Whether works stand in another order than the list's; the list is read from what the paper numbers or files. */
 function outOfOrder(paper: BlockSetting['paper'], items: readonly Source[]): boolean {

@@ -3,9 +3,9 @@
  * form (`citation-forms.ts`).
  */
 import type { RuleFamily } from './setting'
-import { again, bracketed, looksBack, misplaced, namedTwice, repeated, secondary } from './citation-forms'
-import { ofPageless, outside, placeInWords, withoutPage } from './citation-places'
-import { leftOut, misnamed, numberOrder, typed, uncited, unknown, unknownMarks } from './citation-sources'
+import { again, bracketed, looksBack, misplaced, namedTwice, repeated, secondary, sideBySide } from './citation-forms'
+import { backwards, ofPageless, outside, placeInWords, withoutPage } from './citation-places'
+import { aboveList, addresses, leftOut, misnamed, numberOrder, typed, uncited, unknown, unknownMarks } from './citation-sources'
 
 export const CITATIONS: RuleFamily = {
   block: [
@@ -15,6 +15,10 @@ export const CITATIONS: RuleFamily = {
     misnamed,
     repeated,
     outside,
+    backwards,
+    sideBySide,
+    aboveList,
+    addresses,
     ofPageless,
     looksBack,
     withoutPage,

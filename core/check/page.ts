@@ -52,10 +52,23 @@ const before = spliced({
   put: () => '',
   named: (match) => ({ mark: `“${match.input![match.index! + match[0].length] ?? ''}”` }),
 })
+const dashes = spliced({
+  check: 'page.dash',
+  label: 'Make it a dash',
+  find: /(?<=[\p{L}\p{N}”’)\uFFFC]) ?-{2,3} ?(?=[\p{L}\p{N}“‘(\uFFFC])/gu,
+  put: (match) => (match[0].startsWith(' ') && match[0].endsWith(' ') ? ' – ' : '—'),
+})
+const twice = spliced({
+  check: 'page.doubled',
+  label: 'Make it one',
+  find: /(?<!\.)\.\.(?!\.)|,{2,3}|;{2,3}|:{2,3}(?!\/)/gu,
+  put: (match) => match[0][0]!,
+  named: (match) => ({ mark: `“${match[0][0]}”` }),
+})
 const behind = spliced({
   check: 'page.no-space',
   label: 'Put one',
-  find: /(?<=\p{Ll}{2})[,;](?=\p{L})|(?<=\p{Ll}{3})[.?!](?=\p{Lu}\p{Ll}+[\s,])/gu,
+  find: /(?<=\p{Ll}{2})[,;](?=\p{L})|(?<=\p{Ll}{3}|\uFFFC)[.?!](?=\p{Lu}\p{Ll}+[\s,])/gu,
   put: (match) => `${match[0]} `,
   named: (match) => ({ mark: `“${match[0]}”` }),
 })
@@ -148,7 +161,7 @@ const skipped: WholeRule = ({ doc, readings }) => {
 const headingStop: BlockRule = ({ reading, block, paper }) => {
   const [line] = reading.lines
   if (reading.kind !== 'heading' || !line || paper.style.page.headings[Math.min(5, reading.level) - 1]!.runIn) return []
-  const stop = /(?<=[^.]\p{L}|[”’)\d])\.\s*$/u.exec(line.text)
+  const stop = /(?<=[^.]\p{L}|[”’)\d])[.:]\s*$/u.exec(line.text)
   if (!stop || /\b(?:\p{Lu}|etc|vs|ca|Inc|Ltd)\.\s*$/u.test(line.text)) return []
   return [{
     check: 'page.heading-stop',
@@ -183,8 +196,9 @@ const boldHeading: WholeRule = ({ doc, readings }) => {
     const node = doc.content![block]!
     const content = (node.content ?? []).filter(child => child.text?.trim())
     const bold = content.length > 0 && content.every(child => child.marks?.some(mark => mark.type === 'bold'))
+    const shouted = !bold && line.text.length <= 60 && /\p{Lu}{3}/u.test(line.text) && !/\p{Ll}|\d/u.test(line.text)
     if (
-      !bold
+      (!bold && !shouted)
       || /[.,;]\s*$/u.test(line.text)
       || line.text.includes(CITED)
       || readings[block + 1]?.kind !== 'paragraph'
@@ -195,7 +209,7 @@ const boldHeading: WholeRule = ({ doc, readings }) => {
     )
     return [
       {
-        check: 'page.heading-bold',
+        check: shouted ? 'page.heading-capitals' : 'page.heading-bold',
         excerpt: cut(readable(line.text)),
         where: { at: 'block', block },
         fix: {
@@ -262,6 +276,6 @@ const target: WholeRule = ({ details: given, words }) => {
 }
 
 export const PAGE: RuleFamily = {
-  block: [indents, doubled, before, behind, headingStop, typedAppendix],
+  block: [indents, doubled, before, behind, dashes, twice, headingStop, typedAppendix],
   whole: [empty, typed, skipped, boldHeading, titleAgain, details, target],
 }

@@ -1,12 +1,14 @@
 /** Findings about quotations: their source, length, marks and stops, how they are led in, whether they say what was said. */
 import { requoteText } from '../sheet/requote'
 import { linesOf } from '../sheet/measure'
+import { raisedFor } from '../sheet/placement'
 import type { DocNode } from '../sheet/document'
 import { foldWords } from '../text/filing'
 import { matchesOf } from '../text/matches'
 import { curlMarks, isMeasure } from '../text/quotes'
 import { countOf } from '../text/words'
 import { citationOf, QUOTATION } from './citation-rules'
+import { typedIn } from './citation-sources'
 import { blockBecomes, joined, sliceInline, splice, withLine } from './mending'
 import { straysFrom } from './quoted'
 import { blotted, citationsIn, lastCited, ofBlock, readable, sentenceAt, type BlockReading, type Line, type Quoted } from './reading'
@@ -36,6 +38,9 @@ const withoutCitation: BlockRule = setting => eachQuotation(setting, (line, one)
     line.sentences[i] && citationsIn(line, line.sentences[i]!.from, line.sentences[i]!.to).length > 0
   // The sentence before names whose words these are, or the next says it.
   if (near(first - 1) || near(last + 1)) return []
+  // One that is typed is told as that, which says the rest.
+  const [from, to] = [line.sentences[first]!.from, line.sentences[last]!.to]
+  if (typedIn(setting, line).some(typed => typed.from >= from && typed.from < to)) return []
   return [{ check: 'quotations.no-citation', excerpt: cut(asQuoted(line, one)), where: wordsAt(line, one.from, one.to) }]
 })
 
@@ -242,6 +247,38 @@ const relettered = (block: DocNode, line: Line, text: string): DocNode => withLi
   })
 })
 
+/** “… learns.” (Quill, 2018): the stop of the sentence comes behind its citation (APA 7, 8.27; MLA Handbook 9, 6.50). */
+const stopBefore: BlockRule = (setting) => eachQuotation(setting, (line, one) => {
+  const citation = line.citations.find(({ at }) => at >= one.to)
+  const mark = line.text[one.to - 2]!
+  if (!citation || !/^[ \u00A0]?$/u.test(line.text.slice(one.to, citation.at)) || !/[.,]/u.test(mark)) return []
+  if (!citation.data.items.length || citation.data.form === 'narrative' || raisedFor(setting.paper.style, citation.data)) return []
+  if (/\.\s?\.$|…$|\b\p{Lu}\.$/u.test(line.text.slice(0, one.to - 1))) return []
+  const after = line.text.slice(citation.at + 1)
+  // A citation that the stop ends with takes it behind itself: that is said as a citation behind its stop.
+  if (!/^\s*[.,;:?!]/u.test(after) || lengthOf(setting, one.words)?.block) return []
+  return [{
+    check: 'quotations.before-citation',
+    excerpt: cut(shown(line, setting.printed, Math.max(one.from, one.to - 40), citation.at + 2)),
+    where: wordsAt(line, one.from, one.to),
+    certain: true,
+    fix: { label: 'Take it away', change: blockBecomes(splice(setting.block, line.path, [{ from: one.to - 2, to: one.to - 1, put: '' }])) },
+  }]
+})
+
+/** “… a door”: no points at the beginning (APA 7, 8.31; Chicago 18, 12.60; MHRA 3, 9.7). */
+const pointsFirst: BlockRule = (setting) => eachQuotation(setting, (line, one) => {
+  const points = /^[“"‘](?:…|\.\s?\.\s?\.)\s*(?=\p{L})/u.exec(line.text.slice(one.from, one.to))
+  if (!points || one.count < QUOTATION) return []
+  return [{
+    check: 'quotations.points-first',
+    excerpt: cut(asQuoted(line, one)),
+    where: wordsAt(line, one.from, one.to),
+    certain: true,
+    fix: { label: 'Take them away', change: blockBecomes(splice(setting.block, line.path, [{ from: one.from + 1, to: one.from + points[0].length, put: '' }])) },
+  }]
+})
+
 const unclosed: BlockRule = setting => setting.reading.lines.flatMap((line, i): Found[] => {
   // A quotation of several paragraphs opens each and closes the last.
   const stray = line.stray.filter(one => !isMeasure(line.text, one))
@@ -398,6 +435,6 @@ const endsInQuotation = ofBlock(({ kind, lines }): { line: Line, one: Quoted } |
 })
 
 export const QUOTATIONS: RuleFamily = {
-  block: [withoutCitation, long, blockMarks, marks, unclosed, strays, mostly, droppedIn],
+  block: [withoutCitation, long, blockMarks, marks, stopBefore, pointsFirst, unclosed, strays, mostly, droppedIn],
   whole: [shortBlocks, straight, lastWord],
 }

@@ -16,11 +16,22 @@ import { CITED } from './reading'
 
 export interface Matched { from: number, to: number, typed: Typed }
 /** One that no source answers: what it says, and the source that it is near to. */
-export interface Unmatched { from: number, to: number, name: string, year: string, near?: Source }
+export interface Unmatched {
+  from: number
+  to: number
+  name: string
+  year: string
+  near?: Source
+  /** It stands beside others in one pair of brackets. */
+  among?: boolean
+}
 
 const NAME = String.raw`\p{Lu}[\p{L}’'-]+`
 const WHO = String.raw`(?:van |von |de |der |la |du |al-)*${NAME}(?: (?:of |for |and |the |&)?${NAME}){0,5}(?:(?:, ${NAME}){0,8},? (?:&|and) ${NAME})?(?:,? et al\.?)?`
 const DATED = new RegExp(String.raw`\((?:(?:see also|see|cf\.|e\.g\.,?) )?(${WHO}),? (\d{4}[a-z]?|n\.d\.)(?:, [^()]{1,40})?\)`, 'gu')
+/** One of several works in one pair of brackets. */
+const AMONG = new RegExp(String.raw`(?<=[(;] ?)(?:(?:see also|see|cf\.|e\.g\.,?) )?(${WHO}),? (\d{4}[a-z]?|n\.d\.)(?:, [^();]{1,40})?(?=[;)])`, 'gu')
+const SEVERAL = /\([^()]{1,300};[^()]{1,300}\)/gu
 const PAGED = new RegExp(String.raw`\((?:(?:see also|see|cf\.) )?(${WHO}) (\d{1,4})(?:[-–]\d{1,4})?\)`, 'gu')
 const SPOKEN = new RegExp(
   String.raw`(?<![\p{L}’'-])(${NAME}(?:(?:,? (?:&|and) ${NAME})|(?: et al\.))?) \((\d{4}[a-z]?|n\.d\.)(?:, p{1,2}\. ?\d+(?:[-–]\d+)?)?\)(?= (?:argue|claim|conclude|describe|demonstrate|examine|explain|find|found|identif|maintain|note|observ|point|propos|record|report|say|said|show|state|suggest|wr[io]t|has|have|calls?|holds?|held|measured|compares?|began|begins?)\p{L}*)`,
@@ -80,6 +91,16 @@ export class TypedReader {
         const year = pattern === PAGED ? '' : match[2]!
         const near = this.near(name, year)
         out.push({ from, to, name, year, ...(near ? { near } : {}) })
+      }
+    }
+    for (const several of matchesOf(text, SEVERAL)) {
+      if (matched.some(one => several.index < one.to && several.index + several[0].length > one.from)) continue
+      for (const match of matchesOf(several[0], AMONG)) {
+        const name = match[1]!
+        const from = several.index + match.index
+        if (LABELS.test(name) || this.known.read(`(${match[0]})`).some(piece => typeof piece !== 'string')) continue
+        const near = this.near(name, match[2]!)
+        out.push({ from, to: from + match[0].length, name, year: match[2]!, among: true, ...(near ? { near } : {}) })
       }
     }
     return out.sort((a, b) => a.from - b.from)

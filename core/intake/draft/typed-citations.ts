@@ -20,7 +20,7 @@ export interface Typed {
   sure: boolean
 }
 type Piece = string | Typed
-interface Known { id: string, first: string, names: string[], year: string, letter: string, title: string, pages: string }
+interface Known { id: string, first: string, given: string, names: string[], year: string, letter: string, title: string, pages: string }
 export type NumberMarks = 'square' | 'round' | 'raised'
 /** What the draft's own list says of its sources. */
 export interface OfList {
@@ -36,6 +36,7 @@ const YEAR_AND_LETTER = /^(\d{4}|n\.d\.)-?([a-z])?$/u
 const ON_ITS_WAY = /^(?:in press|forthcoming)/iu
 const BRACKETED = /\(([^()]{1,300})\)/gu
 const NUMBERED = /\[([^[\]]{1,80})\](?:\s*[–-]\s*\[(\d{1,3})\])?/gu
+const YEAR_IN_SQUARES = /\[((?:1[5-9]|20)\d{2}[a-z]?)\]/gu
 const NUMBER_AND_PLACE = /^(?:(see|see also|cf\.|e\.g\.)\s+)?(\d{1,3})(?:\s*[–-]\s*(\d{1,3}))?(?:\s*\(?p{1,2}\.?\s?(\d[\d\s–-]*)\)?)?$/u
 const SENTENCE_END = /[.?!][”’"']?\s+(?=\p{Lu})|[)\]]/gu
 const CAPITAL_WORD = /(?<![\p{L}’'-])\p{Lu}[\p{L}’'-]+/gu
@@ -69,6 +70,7 @@ export class TypedCitations {
       return {
         id: source.id,
         first: names[0] ?? '',
+        given: foldWords(leadNames(source)[0]?.given ?? ''),
         names,
         year: String(yearOf(source) ?? (ON_ITS_WAY.exec(textOf(source, 'status') || (source.fields.issued?.literal ?? ''))?.[0].toLowerCase() ?? 'n.d.')),
         letter: letters?.get(source.id) ?? '',
@@ -95,6 +97,14 @@ export class TypedCitations {
       }
       const data = (this.marks === 'round' && this.numbered.length ? this.numbers(match[1]!) : undefined) ?? this.several(match[1]!) ?? this.placeOf(named, match.index, match[1]!)
       if (data) found.push({ from: match.index, to: match.index + match[0].length, typed: { ...data, typed: match[0] } })
+    }
+    for (const match of matchesOf(text, YEAR_IN_SQUARES)) {
+      const narrative = this.narrative(text.slice(0, match.index), match[1]!)
+      if (narrative) found.push({
+        from: match.index - narrative.length,
+        to: match.index + match[0].length,
+        typed: { ...narrative.typed, typed: text.slice(match.index - narrative.length, match.index + match[0].length) },
+      })
     }
     if (this.numbered.length && this.marks === 'square') {
       for (const match of matchesOf(text, NUMBERED)) {
@@ -127,13 +137,18 @@ export class TypedCitations {
     const starts = [...words.matchAll(/(?<![\p{L}’'-])\p{Lu}/gu)].map((match) => match.index)
     for (const start of starts) {
       const names = words.slice(start)
-      const fits = this.fitting(names, year)
+      const owner = /^(.+?)[’']s?\s*$/u.exec(names)?.[1]
+      const fits = this.fitting(owner ?? names, year)
       if (fits.length)
         return {
-          length: names.length,
+          // "Quill’s (2018) history": the name stays as it is said.
+          length: owner ? 0 : names.length,
           typed: {
             sure: fits.length === 1,
-            data: { items: [{ id: fits[0]!.id, locator: said?.[2] ? readLocator(said[2]) : undefined }], form: 'narrative' },
+            data: {
+              items: [{ id: fits[0]!.id, locator: said?.[2] ? readLocator(said[2]) : undefined }],
+              form: owner ? 'suppress-author' : 'narrative',
+            },
           },
         }
     }
@@ -225,7 +240,7 @@ export class TypedCitations {
     const [first] = people
     if (!first) return []
     const whole = foldWords(words)
-    const named = (this.byFirst.get(first) ?? this.byFirst.get(whole) ?? []).filter(
+    const named = (this.byFirst.get(first) ?? this.byFirst.get(whole) ?? this.otherwise(first, whole)).filter(
       (one) =>
         one.first === whole
         || (etAl ? one.names.length > 1 : people.length === 1 ? true : people.every((name, i) => one.names[i] === name)),
@@ -241,6 +256,16 @@ export class TypedCitations {
     const fits = pool.filter(one => one.year === plain)
     const meant = fits.filter(one => letter !== undefined && one.letter === letter)
     return this.owned(meant.length ? meant : fits)
+  }
+
+  /** "A. Quill", "Aster Quill" of what stands under Quill, Aster; "The Fen Trust" of Fen Trust. */
+  private otherwise(first: string, whole: string): readonly Known[] {
+    const group = this.byFirst.get(whole.replace(/^the /u, ''))
+    if (group) return group
+    const last = first.lastIndexOf(' ')
+    const said = first.slice(0, last)
+    return last < 0 ? [] : (this.byFirst.get(first.slice(last + 1)) ?? []).filter(({ given }) => given !== ''
+      && (said === given || said === given.split(' ')[0] || (/^\p{L}(?: \p{L})*$/u.test(said) && said[0] === given[0])))
   }
 
   /** Where several fit, the one that is preferred. */

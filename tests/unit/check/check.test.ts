@@ -2,6 +2,7 @@
 import { expect, it } from 'vitest'
 import { CHECKS } from '../../../core/check/catalogue'
 import { marksLeft } from '../../../core/check/marks-left'
+import { BY_HAND } from './by-hand'
 import { CITATIONS } from './citations'
 import { CLEAN, NEAR } from './clean'
 import { clean, find, flawed, paperOf } from './papers'
@@ -11,6 +12,7 @@ import { REST } from './rest'
 flawed('citations', CITATIONS)
 flawed('quotations', QUOTATIONS)
 flawed('own words, list and page', REST)
+flawed('as students type it', BY_HAND)
 clean('texts in which a marker would circle nothing', CLEAN)
 clean('as near to a fault as a right text comes', NEAR)
 
@@ -21,6 +23,6 @@ it('a mark left in the text is the finding left in Check', () => {
   expect(find(row).filter(one => one.rule === 'citations.unknown-key').map(one => one.id)).toEqual(ids)
 })
 it('every rule of the catalogue is found in some row', () => {
-  const found = new Set([...CITATIONS, ...QUOTATIONS, ...REST].flatMap((row) => row.finds ?? []))
+  const found = new Set([...CITATIONS, ...QUOTATIONS, ...REST, ...BY_HAND].flatMap((row) => row.finds ?? []))
   expect(Object.keys(CHECKS).filter((rule) => !found.has(rule))).toEqual([])
 })

@@ -312,4 +312,13 @@ export const NEAR: Row[] = [
     details: { ...ALL_DETAILS, target: '1000' },
     words: 1090,
   },
+  { name: 'backwards: a last page that is shortened', text: 'Still water has a price [ref: moss-2012, pp. 19-21].' },
+  { name: 'side-by-side: a name in its sentence, then another work', text: 'As [ref in-text: moss-2012] has it, and others too [ref: quill-2018], it costs.' },
+  { name: 'number-none: the last of the list', style: 'ieee', text: 'Still water costs [ref: moss-2012]. It always has [ref: quill-2018].' },
+  { name: 'address: one that the sentence speaks of', text: 'They write at lodenotes.example every week [ref: hollis-2023].' },
+  { name: 'before-citation: a number raised behind it', style: 'ama-11', text: 'He called it “a door that the water learns.”[ref: quill-2018, p. 9] Nobody minded.' },
+  { name: 'points-first: words left out inside', text: 'He called it “a door … that the water learns” and left [ref: quill-2018, p. 9].' },
+  { name: 'dash: words and numbers that hyphens join', text: 'Still-water has a well-known price [ref: moss-2012].' },
+  { name: 'doubled: points of omission', text: 'He called it “a door . . . that the water learns” and left [ref: quill-2018, p. 9].' },
+  { name: 'heading-capitals: a shout in a sentence', text: 'DANGER stood on the gate [ref: moss-2012].\n\nNobody likes to hear it.' },
 ]
